@@ -43,14 +43,15 @@ final readonly class KeepSquad
     /**
      * @param list<string>                              $stations slugs
      * @param list<array{person: string, here: bool}> $members  in line
+     * @param list<string>|null                         $kit      where they train; null goes by the place of each
      *
      * @return bool false where somebody else changed it since that version, and nothing was written
      */
-    public function change(Squad $squad, int $version, string $name, array $stations, SquadClock $clock, array $members, Day $today): bool
+    public function change(Squad $squad, int $version, string $name, array $stations, SquadClock $clock, array $members, ?array $kit, Day $today): bool
     {
-        return DB::transaction(static function () use ($squad, $version, $name, $stations, $clock, $members, $today): bool {
+        return DB::transaction(static function () use ($squad, $version, $name, $stations, $clock, $members, $kit, $today): bool {
             $row = Squad::query()->lockForUpdate()->findOrFail($squad->id);
-            $row->fill(['name' => $name, ...self::columns($stations, $clock)]);
+            $row->fill(['name' => $name, 'kit' => $kit, ...self::columns($stations, $clock)]);
             if ($row->version !== $version) {
                 // One's own, whose answer was lost on its way.
                 return $row->version === $version + 1 && ! $row->isDirty() && self::line($row, $today) === $members;

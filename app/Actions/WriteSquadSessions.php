@@ -39,7 +39,7 @@ final readonly class WriteSquadSessions
                 DB::table('people')->where('id', $id)->increment('records');
                 $person = Person::query()->findOrFail($id);
                 // What holds now, of this person: they may have been stopped a moment ago.
-                $now = $this->open->of($person, $by);
+                $now = $this->open->of($person, $by)->inSquad($file->row);
                 $blocks = SquadMember::of($now->record, $file->squad->stations, $file->squad->clock)->written($file->squad->clock, $starts[$number]);
                 if ($blocks === []) {
                     return;

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use EvenRungs\Body\Kit;
 use EvenRungs\Squad\SquadClock;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Eloquent\Concerns\HasUlids;
@@ -22,6 +23,7 @@ use Illuminate\Database\Eloquent\SoftDeletes;
  * @property int          $change_seconds
  * @property int          $rounds
  * @property int          $round_rest_seconds
+ * @property list<string>|null $kit           where they train; null goes by the place of each
  * @property int          $version
  *
  * @property-read Collection<int, SquadMember> $members in line
@@ -37,6 +39,8 @@ final class Squad extends Model
 
     protected $guarded = [];
 
+    protected $attributes = ['kit' => null];
+
     /** @return HasMany<SquadMember, $this> */
     public function members(): HasMany
     {
@@ -49,9 +53,15 @@ final class Squad extends Model
         return new SquadClock($stations, $this->work_seconds, $this->change_seconds, $this->rounds, $this->round_rest_seconds);
     }
 
+    /** @return list<Kit>|null */
+    public function kit(): ?array
+    {
+        return $this->kit === null ? null : array_map(Kit::from(...), $this->kit);
+    }
+
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['stations' => 'array', 'work_seconds' => 'integer', 'change_seconds' => 'integer', 'rounds' => 'integer', 'round_rest_seconds' => 'integer', 'version' => 'integer'];
+        return ['stations' => 'array', 'kit' => 'array', 'work_seconds' => 'integer', 'change_seconds' => 'integer', 'rounds' => 'integer', 'round_rest_seconds' => 'integer', 'version' => 'integer'];
     }
 }

@@ -32,7 +32,7 @@ final readonly class OpenSquad
             if ($member->away_on !== $today->iso()) {
                 $here[] = count($files);
             }
-            $files[] = $this->open->of($person, $by);
+            $files[] = $this->open->of($person, $by)->inSquad($row);
         }
         $stations = $this->stations($row->stations);
 

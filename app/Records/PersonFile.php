@@ -7,6 +7,7 @@ namespace App\Records;
 use App\Models\Person;
 use App\Models\Program;
 use App\Models\RungMark;
+use App\Models\Squad;
 use App\Models\TrainingSession;
 use App\Models\WeekWriting;
 use App\Time\PracticeClock;
@@ -37,6 +38,22 @@ final class PersonFile
     private ?ProgramAtHand $program = null;
 
     public function __construct(public readonly Person $person, public readonly PersonRecord $record, public readonly PracticeClock $clock, public readonly ?Day $methodHoldsUntil = null) {}
+
+    /**
+     * With the kit that lies where a session is done: that of the squad it is of, else what is there already.
+     */
+    public function at(TrainingSession $session): self
+    {
+        return $this->inSquad($session->squad_id === null ? null : Squad::withTrashed()->find($session->squad_id));
+    }
+
+    /** Where a squad trains. */
+    public function inSquad(?Squad $squad): self
+    {
+        $kit = $squad?->kit();
+
+        return $kit === null ? $this : new self($this->person, $this->record->withKit($kit), $this->clock, $this->methodHoldsUntil);
+    }
 
     /** How the person sets up a rung for themselves; empty when nothing was written. */
     public function setUp(string $rung): string

@@ -7,6 +7,7 @@ namespace EvenRungs\Person;
 use EvenRungs\Body\Side;
 use EvenRungs\Calendar\Day;
 use EvenRungs\Dose\DoseLine;
+use EvenRungs\Dose\Timed;
 use EvenRungs\Ladder\Library;
 use EvenRungs\Load\SessionLoad;
 use EvenRungs\Log\EndReason;
@@ -14,6 +15,7 @@ use EvenRungs\Progress\Pain;
 use EvenRungs\Progress\RungSession;
 use EvenRungs\Progress\SetLog;
 use EvenRungs\Progress\StartPain;
+use EvenRungs\Session\SetClock;
 
 /** A session as it was done. */
 final readonly class LoggedSession
@@ -134,16 +136,36 @@ final readonly class LoggedSession
         $seenFrom = fn(LoggedSet $set): SetLog => $set->seenFrom($set->number > $planned->sets() && ! $isOptional($set) ? $planned->extraSide ?? $side : $side, $rung, $this->before);
         $own = array_filter($sets, static fn(LoggedSet $set): bool => $side === Side::Both || (($isOptional($set) ? $planned->only : $planned->sideOf($set->number)) ?? $side) === $side);
 
+        $done = array_values(array_map($seenFrom, array_filter($own, static fn(LoggedSet $set): bool => ! $isOptional($set))));
+        $body = $seen->first();
+        if ($planned->only !== null && $body instanceof Timed) {
+            // By the clock one side alone had its part of a station: it is judged as the station that was asked for.
+            $seen = $seen->onlyOn(Side::Both)->withBody(Timed::of(SetClock::stationOf($body->seconds)));
+            $done = array_map(static fn(SetLog $set): SetLog => $set->withDone(array_map(static fn(?int $seconds): ?int => self::ofStation($seconds, $body->seconds), $set->done)), $done);
+        }
+
         return new RungSession(
             $this->on,
             $rung,
             $seen,
-            array_values(array_map($seenFrom, array_filter($own, static fn(LoggedSet $set): bool => ! $isOptional($set)))),
+            $done,
             $this->sequence,
             $morning,
             array_values(array_map($seenFrom, array_filter($own, $isOptional))),
             $sets[0]->insteadOf === null || ! $library->has($sets[0]->insteadOf) ? null : $library->rung($sets[0]->insteadOf)->slug,
             $this->told,
         );
+    }
+
+    /** Seconds of one side, of those it was asked for, in those of the whole station: what fell short falls short of it. */
+    private static function ofStation(?int $side, int $asked): ?int
+    {
+        $station = SetClock::stationOf($asked);
+
+        return match (true) {
+            $side === null => null,
+            $side >= $asked => $station + $side - $asked,
+            default => min($station - 1, SetClock::stationOf($side)),
+        };
     }
 }

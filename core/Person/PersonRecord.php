@@ -366,6 +366,19 @@ final class PersonRecord
         return $then;
     }
 
+    /**
+     * The record where there is other kit than at the place planned for.
+     *
+     * @param list<Kit> $kit
+     */
+    public function withKit(array $kit): self
+    {
+        $there = new self($this->library, $this->method, $this->today, $this->profile->withKit($kit), $this->safety, $this->history);
+        $there->rungSessions = $this->rungSessions;
+
+        return $there;
+    }
+
     /** What comes next and what comes first on each rung. */
     public function doses(): Doses
     {

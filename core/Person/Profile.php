@@ -33,6 +33,12 @@ final readonly class Profile
         public array $other,
     ) {}
 
+    /** @param list<Kit> $kit */
+    public function withKit(array $kit): self
+    {
+        return new self($this->aim, $this->shares, $this->birthYear, $this->sex, $this->trainingDays, $this->minutes, $kit, $this->weights, $this->other);
+    }
+
     public function targets(): TargetShares
     {
         return $this->shares ?? $this->aim->targets();

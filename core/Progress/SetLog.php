@@ -30,6 +30,12 @@ final readonly class SetLog
         public ?PainPlace $painPlace = null,
     ) {}
 
+    /** @param list<int|null> $done */
+    public function withDone(array $done): self
+    {
+        return new self($done, $this->form, $this->pain, $this->effort, $this->travellingPain, $this->painSide, $this->felt, $this->keptPain, $this->painPlace);
+    }
+
     /** The weaker side's figure; null when one is missing. */
     public function least(): ?int
     {

@@ -27,7 +27,7 @@ final class CapCheck
     public static function measured(Item $item, DoseCap $cap): int
     {
         return $cap->wholeSet
-            ? array_sum(array_map(static fn(Segment $segment): int => $segment->seconds, SetClock::segments($item, 0, 1)))
+            ? SetClock::seconds($item)
             : $item->longestHoldSeconds();
     }
 
@@ -41,6 +41,19 @@ final class CapCheck
         }
 
         return $dose === null || self::measured(new Item($item->id, $item->rung, $dose, $item->firstSide), $cap) > $cap->seconds ? null : $dose;
+    }
+
+    /** The same where a clock of everybody runs: in as many bouts as the seconds of its work have time for. */
+    public static function withinStation(Item $item, DoseCap $cap, int $seconds): ?Dose
+    {
+        $dose = self::within($item, $cap);
+        $body = $dose?->first();
+        while ($dose !== null && $body instanceof Holds && $body->count > 1 && SetClock::seconds(new Item($item->id, $item->rung, $dose, $item->firstSide)) > $seconds) {
+            $body = Holds::of($body->count - 1, $body->seconds, $body->gapSeconds);
+            $dose = $dose->withBody($body);
+        }
+
+        return $dose;
     }
 
     /** @throws InvalidDose */
@@ -60,7 +73,7 @@ final class CapCheck
             $body instanceof Holds => $dose->withBody(Holds::of($body->count * $bouts($body->seconds), $most, max($body->gapSeconds, self::GAP_SECONDS))),
             $body instanceof AccumulatedHold => $dose->withBody(AccumulatedHold::of($body->totalSeconds, $most, $body->gapSeconds)),
             $body instanceof Open => $dose->withBody(Holds::of($bouts($body->estimate), $most, self::GAP_SECONDS)),
-            $body instanceof Timed => $dose->withBody(Holds::of($bouts($body->seconds), $most, self::GAP_SECONDS))->eachSide($item->rung->sidedness->countsEachSide()),
+            $body instanceof Timed => $dose->withBody(Holds::of($bouts($item->longestHoldSeconds()), $most, self::GAP_SECONDS))->eachSide($item->rung->sidedness->countsEachSide()),
             default => null,
         };
     }

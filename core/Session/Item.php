@@ -78,7 +78,7 @@ final readonly class Item
             $body instanceof Holds => $body->seconds,
             $body instanceof AccumulatedHold => $body->boutSeconds,
             $body instanceof Open => $body->cap ?? $body->estimate,
-            $body instanceof Timed => $this->rung->dynamic ? 0 : $body->seconds,
+            $body instanceof Timed => $this->rung->dynamic ? 0 : ($this->isOneSided() && $this->dose->only === null ? SetClock::eachSide($body->seconds) : $body->seconds),
             default => 0,
         };
     }

@@ -60,9 +60,9 @@ final readonly class Permitted
         if ($open === []) {
             return null;
         }
-        // Of a station by the clock the open side keeps its half, and no more.
+        // Of a station by the clock the open side keeps its half, and no more; of the shortest, what the clock can ask for at the least.
         $body = $item->dose->first();
-        $dose = $body instanceof Timed ? $item->dose->withBody(Timed::of(intdiv($body->seconds - SetClock::SIDE_CHANGE_SECONDS, 2))) : $item->dose;
+        $dose = $body instanceof Timed ? $item->dose->withBody(Timed::of(max(Timed::LEAST, SetClock::eachSide($body->seconds)))) : $item->dose;
 
         return new Item($item->id, $item->rung, $dose->onlyOn($open[0]), $open[0]);
     }

@@ -19,6 +19,9 @@ final readonly class SetClock
 
     public const METRES_PER_SECOND = 1;
 
+    /** Stations by the clock are asked for in steps of this. */
+    private const STATION_STEP_SECONDS = 5;
+
     private const LANE_METRES = 10;
 
     private const SECONDS_PER_TURN = 2;
@@ -48,6 +51,26 @@ final readonly class SetClock
             $clock->segment(TimeKind::SideChange, self::SIDE_CHANGE_SECONDS, $item->firstSide->other()),
             ...$clock->oneSide($item->firstSide->other()),
         ];
+    }
+
+    /** Seconds of one set, with its gaps and the side change. */
+    public static function seconds(Item $item): int
+    {
+        return array_sum(array_map(static fn(Segment $segment): int => $segment->seconds, self::segments($item, 0, 1)));
+    }
+
+    /** Seconds that each side has of a station by the clock. */
+    public static function eachSide(int $station): int
+    {
+        return intdiv($station - self::SIDE_CHANGE_SECONDS, 2);
+    }
+
+    /** Seconds of the station of which one side alone has so much: the one it was, but for what no side had of it. */
+    public static function stationOf(int $side): int
+    {
+        $seconds = 2 * $side + self::SIDE_CHANGE_SECONDS;
+
+        return min(Timed::MOST, $seconds + (self::STATION_STEP_SECONDS - $seconds % self::STATION_STEP_SECONDS) % self::STATION_STEP_SECONDS);
     }
 
     /** @return list<Segment> */
@@ -98,7 +121,7 @@ final readonly class SetClock
         if (! $this->item->isOneSided()) {
             return [$this->segment(TimeKind::Work, $timed->seconds, Side::Both, $timed->seconds)];
         }
-        $each = intdiv($timed->seconds - self::SIDE_CHANGE_SECONDS, 2);
+        $each = self::eachSide($timed->seconds);
         $left = $timed->seconds - self::SIDE_CHANGE_SECONDS - 2 * $each;
         $first = $this->item->firstSide;
         $segments = [

@@ -111,7 +111,7 @@ final readonly class Squad
         foreach (array_unique($starts) as $group) {
             $needs = [];
             foreach (array_keys($starts, $group, true) as $number) {
-                foreach ($this->members[$number]->places[$station]->rung->kit ?? [] as $need) {
+                foreach ($this->members[$number]->places[$station]->rung()->kit ?? [] as $need) {
                     $needs[$need->label()] = ($needs[$need->label()] ?? 0) + 1;
                 }
             }
@@ -140,8 +140,8 @@ final readonly class Squad
         $shorter = $working = 0;
         foreach ($this->members as $member) {
             foreach ($member->places as $place) {
-                $working += $place->rung === null ? 0 : 1;
-                $shorter += $place->rung !== null && $place->work < $this->clock->work ? 1 : 0;
+                $working += $place->item === null ? 0 : 1;
+                $shorter += $place->item !== null && $place->written() < $this->clock->work ? 1 : 0;
             }
         }
         if ($shorter * 2 > $working) {

@@ -23,6 +23,9 @@ final readonly class SquadClock
 
     public const ROUND_REST = [10, 300];
 
+    /** So long everybody walks to where they begin (our own choice). */
+    private const READY = 10;
+
     /** A squad's rest between two rounds (our own choice). */
     private const USUAL_ROUND_REST = 60;
 
@@ -50,20 +53,20 @@ final readonly class SquadClock
     /** From the first second of work to the last. */
     public function seconds(): int
     {
-        return array_sum(array_map(static fn(Turn $turn): int => $turn->seconds, $this->turns()));
+        return array_sum(array_map(static fn(Turn $turn): int => $turn->kind === TurnKind::Ready ? 0 : $turn->seconds, $this->turns()));
     }
 
-    /** @return list<Turn> */
+    /** @return list<Turn> from getting ready on; none where there is no station */
     public function turns(): array
     {
-        $turns = [];
+        $turns = $this->stations === 0 ? [] : [new Turn(TurnKind::Ready, self::READY, 1, 0)];
         for ($round = 1; $round <= $this->rounds; $round++) {
             for ($place = 0; $place < $this->stations; $place++) {
                 $turns[] = new Turn(TurnKind::Work, $this->work, $round, $place);
                 if ($place < $this->stations - 1) {
-                    $turns[] = new Turn(TurnKind::Change, $this->change, $round, $place);
+                    $turns[] = new Turn(TurnKind::Change, $this->change, $round, $place + 1);
                 } elseif ($round < $this->rounds) {
-                    $turns[] = new Turn(TurnKind::Rest, $this->roundRest, $round, $place);
+                    $turns[] = new Turn(TurnKind::Rest, $this->roundRest, $round + 1, 0);
                 }
             }
         }
@@ -75,5 +78,11 @@ final readonly class SquadClock
     public function station(int $start, int $place): int
     {
         return ($start + $place) % max(1, $this->stations);
+    }
+
+    /** @return list<int> the stations in the order in which somebody comes to them who begins at one */
+    public function way(int $start): array
+    {
+        return $this->stations === 0 ? [] : array_map(fn(int $place): int => $this->station($start, $place), range(0, $this->stations - 1));
     }
 }

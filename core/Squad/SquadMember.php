@@ -7,13 +7,17 @@ namespace EvenRungs\Squad;
 use EvenRungs\Dose\Dose;
 use EvenRungs\Dose\DoseLine;
 use EvenRungs\Dose\Timed;
+use EvenRungs\Ladder\Circumstances;
 use EvenRungs\Ladder\Ladder;
 use EvenRungs\Ladder\Rung;
 use EvenRungs\Person\PersonRecord;
 use EvenRungs\Person\SessionStart;
 use EvenRungs\Reason\Reason;
 use EvenRungs\Reason\Rule;
+use EvenRungs\Session\CapCheck;
 use EvenRungs\Session\Circuit;
+use EvenRungs\Session\Item;
+use EvenRungs\Session\Permitted;
 use EvenRungs\Session\Template;
 use EvenRungs\Session\TemplateSlot;
 use EvenRungs\Session\Warning;
@@ -38,7 +42,7 @@ final readonly class SquadMember
             [$rung, $notes] = Template::choose(new TemplateSlot($ladder->demand, ladders: [$ladder->slug]), $record->library, $footing, $used);
             $notes = [...isset($held[$ladder->slug]) ? [$held[$ladder->slug]] : [], ...$notes];
             if ($rung === null) {
-                $places[] = new SquadPlace($at, null, 0, null, $notes);
+                $places[] = new SquadPlace($at, null, null, $notes);
                 continue;
             }
             $used[] = $rung->slug;
@@ -50,10 +54,34 @@ final readonly class SquadMember
             if ($work < $clock->work) {
                 $notes[] = Reason::because(Rule::SquadClock, "{$work} s of work, then rest until the change: no longer than the level of the exercise, and what is due, have it.", ['station' => "{$clock->work} s", 'own work' => "{$own} s"], 'A clean session of this exercise by the clock, or a higher rung.');
             }
-            $places[] = new SquadPlace($at, $rung, $work, $record->circumstances()->rule($rung)->onlySide(), $notes);
+            [$written, $cut] = self::withinLimits(new Item(self::itemOf($at), $rung, Dose::of($clock->rounds, Timed::of($work)), $record->firstSide($rung->ladder)), $work, $record->circumstances());
+            array_push($notes, ...$cut);
+            $places[] = new SquadPlace($at, $written, Permitted::item($written, $record->circumstances()), $notes);
         }
 
         return new self($record, $places);
+    }
+
+    /**
+     * Holds that are longer than a limit allows are cut up: nobody stands beside each of them to say when it is enough.
+     *
+     * @return array{Item, list<Reason>}
+     */
+    private static function withinLimits(Item $item, int $work, Circumstances $circumstances): array
+    {
+        $notes = [];
+        foreach ($circumstances->limits as $limit) {
+            foreach ($limit->caps as $cap) {
+                $held = CapCheck::measured($item, $cap);
+                $dose = $held > $cap->seconds && $cap->concerns($item->rung->position, $item->rung->demand) ? CapCheck::withinStation($item, $cap, $work) : null;
+                if ($dose !== null) {
+                    $item = new Item($item->id, $item->rung, $dose, $item->firstSide);
+                    $notes[] = Reason::because(Rule::LimitCaution, ucfirst($limit->name).": {$cap->inWords()}, so the {$work} s are cut up.", ['held' => "{$held} s", 'allowed' => "{$cap->seconds} s"], 'The limit lifted.');
+                }
+            }
+        }
+
+        return [$item, $notes];
     }
 
     public function trains(): bool
@@ -64,11 +92,11 @@ final readonly class SquadMember
     /** @return list<Rung> */
     public function rungs(): array
     {
-        return array_values(array_filter(array_map(static fn(SquadPlace $place): ?Rung => $place->rung, $this->places)));
+        return array_values(array_filter(array_map(static fn(SquadPlace $place): ?Rung => $place->rung(), $this->places)));
     }
 
-    /** The place at a station, by the name of its exercise in the written session. */
-    public static function itemOf(int $station): string
+    /** The name that the exercise of a station has in the written session. */
+    private static function itemOf(int $station): string
     {
         return 'station-'.($station + 1);
     }
@@ -89,13 +117,13 @@ final readonly class SquadMember
             $place = $this->places[$clock->station($start, $at)] ?? null;
             $isLast = $at === $clock->stations - 1;
             $change = $isLast ? 0 : $clock->change;
-            if ($place?->rung === null) {
+            if ($place?->item === null || $place->written === null) {
                 $rest = $clock->work + $change;
                 $items === [] ? $before += $rest : $gaps[] = array_pop($gaps) + $rest;
                 continue;
             }
-            $items[] = new WrittenItem(self::itemOf($place->station), $place->rung->slug, DoseLine::print(Dose::of($clock->rounds, Timed::of($place->work))));
-            $gaps[] = $clock->work - $place->work + $change;
+            $items[] = new WrittenItem($place->written->id, $place->written->rung->slug, DoseLine::print($place->written->dose));
+            $gaps[] = $clock->work - $place->written() + $change;
         }
         if ($items === []) {
             return [];

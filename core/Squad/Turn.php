@@ -9,7 +9,7 @@ final readonly class Turn
 {
     /**
      * @param int $round from 1
-     * @param int $place how many stations everybody has moved on by in this round, from 0; of a change and a rest, where they come from
+     * @param int $place how many stations everybody has moved on by in this round, from 0; of a change and a rest, with the round, where they lead to
      */
     public function __construct(public TurnKind $kind, public int $seconds, public int $round, public int $place) {}
 }

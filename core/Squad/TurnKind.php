@@ -7,6 +7,8 @@ namespace EvenRungs\Squad;
 /** What everybody does while a stretch of the squad's clock runs. */
 enum TurnKind: string
 {
+    /** To where they begin. */
+    case Ready = 'ready';
     case Work = 'work';
     /** On to the next station. */
     case Change = 'change';

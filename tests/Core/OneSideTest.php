@@ -21,7 +21,10 @@ use EvenRungs\Person\PersonRecord;
 use EvenRungs\Person\Placing;
 use EvenRungs\Person\Profile;
 use EvenRungs\Person\Safety;
+use EvenRungs\Progress\Felt;
 use EvenRungs\Progress\FormQuestion;
+use EvenRungs\Progress\RungSession;
+use EvenRungs\Progress\SetLog;
 use EvenRungs\Reason\Reason;
 use EvenRungs\Reason\Rule;
 use EvenRungs\Screening\State;
@@ -88,6 +91,27 @@ final class OneSideTest extends TestCase
         self::assertNotNull($session);
         self::assertSame('2x27s on/right r30', DoseLine::print($session->items()[0]->dose));
         self::assertSame(27 + 30 + 27, $session->timeline()->totals()->total());
+    }
+
+    public function test_of_the_shortest_station_the_open_side_has_what_a_clock_can_ask_for(): void
+    {
+        // 20 s: 7 s for each side and a change of 5 s; less than 10 s is not written.
+        self::assertSame('1x10s on/right', DoseLine::print(Permitted::of($this->straight(self::SIDE, '1x20s on'), $this->soreLeftShoulder())->session?->items()[0]->dose ?? self::fail()));
+    }
+
+    /** It shrank with every clean session: 45 s, of which one side did 20, was read as 20 s of both. */
+    public function test_a_station_done_on_one_side_alone_stays_the_station_it_was(): void
+    {
+        $ticks = array_fill_keys(array_column(FormQuestion::cases(), 'value'), true);
+        $rung = ShippedLibrary::rung('side-bridge/top-leg-lifted');
+        $record = static fn(string $dose, int $right): PersonRecord => new PersonRecord(ShippedLibrary::get(), Method::default(), Day::parse('2026-06-04'), new Profile(Aim::Even, null, null, null, [], 30, Kit::cases(), null, []), new Safety([], [], [], Day::parse('2026-06-01')), History::of([new Placing('p', 'side-bridge', Side::Both, $rung->slug, false, 1, Day::parse('2026-05-01'))], [], [new LoggedSession('log', 'session', Day::parse('2026-06-01'), 2, null, array_map(static fn(int $set): LoggedSet => new LoggedSet('item', $rung->slug, $dose, null, null, $right, $ticks, 0, 6, false, Felt::Right, null, $set), [1, 2]), [])], [], [], null));
+
+        self::assertSame(45, $record('2x20s on/right', 20)->doses()->clock($rung)->work);
+        self::assertSame(40, $record('2x17s on/right', 17)->doses()->clock($rung)->work - 5, '40 s were done, clean: five more are due');
+        self::assertSame(['2x45s on', [[45]]], [DoseLine::print(self::session($record('2x20s on/right', 20))->dose), self::done(self::session($record('2x20s on/right', 20)))]);
+        self::assertTrue(self::session($record('2x20s on/right', 20))->reachedTarget());
+        self::assertFalse(self::session($record('2x12s on/right', 11))->reachedTarget(), 'a second short of its part is short of the station');
+        self::assertSame(1800, self::session($record('2x1800s on/right', 1800))->dose->first()->target(), 'as long as a clock runs');
     }
 
     public function test_missing_kit_keeps_a_rung_from_the_person_but_a_school_does_not(): void
@@ -198,5 +222,16 @@ final class OneSideTest extends TestCase
     private function soreLeftShoulder(): Circumstances
     {
         return new Circumstances([State::ShoulderPain->limit(Side::Left, noted: 'first')], Kit::cases(), Method::default());
+    }
+
+    private static function session(PersonRecord $record): RungSession
+    {
+        return $record->rungSessions(Side::Right)[0];
+    }
+
+    /** @return list<list<int|null>> */
+    private static function done(RungSession $session): array
+    {
+        return array_values(array_unique(array_map(static fn(SetLog $set): array => $set->done, $session->sets), SORT_REGULAR));
     }
 }

@@ -8,6 +8,7 @@ use EvenRungs\Balance\Aim;
 use EvenRungs\Body\Kit;
 use EvenRungs\Body\Side;
 use EvenRungs\Calendar\Day;
+use EvenRungs\Dose\DoseLine;
 use EvenRungs\Ladder\Ladder;
 use EvenRungs\Method\Method;
 use EvenRungs\Person\History;
@@ -23,12 +24,13 @@ use EvenRungs\Reason\Rule;
 use EvenRungs\Screening\Sign;
 use EvenRungs\Screening\State;
 use EvenRungs\Screening\Urgency;
+use EvenRungs\Session\Cue;
 use EvenRungs\Session\WrittenBlock;
 use EvenRungs\Session\WrittenItem;
 use EvenRungs\Squad\Squad;
 use EvenRungs\Squad\SquadClock;
 use EvenRungs\Squad\SquadPlace;
-use EvenRungs\Squad\TurnKind;
+use EvenRungs\Squad\Turn;
 use PHPUnit\Framework\TestCase;
 
 /** One session for a squad: everybody on their own rung, on one clock. */
@@ -45,23 +47,63 @@ final class SquadTest extends TestCase
         // 2 × (3 × 40 + 2 × 20) + 60
         self::assertSame(380, $clock->seconds());
         self::assertSame(
-            ['work', 'change', 'work', 'change', 'work', 'rest', 'work', 'change', 'work', 'change', 'work'],
+            ['ready', 'work', 'change', 'work', 'change', 'work', 'rest', 'work', 'change', 'work', 'change', 'work'],
             array_map(static fn($turn): string => $turn->kind->value, $clock->turns()),
+            'ten seconds to walk to where they begin, which nobody counts; nothing is rested after the very last',
         );
-        self::assertSame([2, 0, 1], array_map(static fn(int $place): int => $clock->station(2, $place), [0, 1, 2]), 'who begins at the last goes on to the first');
-        self::assertSame(TurnKind::Work, $clock->turns()[10]->kind, 'nothing is rested after the very last');
+        self::assertSame([[1, 0], [1, 0], [1, 1], [1, 1], [1, 2], [1, 2], [2, 0], [2, 0]], array_map(static fn(Turn $turn): array => [$turn->round, $turn->place], array_slice($clock->turns(), 0, 8)), 'a change and a rest speak of where they lead to');
+        self::assertSame([2, 0, 1], $clock->way(2), 'who begins at the last goes on to the first');
+        self::assertSame([[], 0, []], [(new SquadClock(0, 40, 20, 2, 60))->turns(), (new SquadClock(0, 40, 20, 2, 60))->seconds(), (new SquadClock(0, 40, 20, 2, 60))->way(0)]);
     }
 
     public function test_everybody_is_on_their_own_rung_and_nobody_works_longer_than_their_level(): void
     {
         $squad = self::squad(new SquadClock(3, 45, 30, 2, 60), self::record(self::BEGINNER), self::record(self::MIXED));
 
-        self::assertSame(self::BEGINNER, array_map(static fn(SquadPlace $place): ?string => $place->rung?->slug, $squad->members[0]->places));
+        self::assertSame(self::BEGINNER, array_map(static fn(SquadPlace $place): ?string => $place->rung()?->slug, $squad->members[0]->places));
         // Common practice by level: foundation 20 s, beginner 30, intermediate 45, advanced 60; the station asks for 45.
         self::assertSame([30, 30, 30], self::works($squad, 0));
         self::assertSame([20, 45, 45], self::works($squad, 1));
-        self::assertSame([true, [Rule::SquadClock]], [$squad->members[0]->places[1]->changesSides(), self::rules($squad->members[0]->places[0]->notes)]);
+        self::assertSame([Rule::SquadClock], self::rules($squad->members[0]->places[0]->notes));
         self::assertSame([], $squad->members[1]->places[1]->notes);
+    }
+
+    public function test_the_sides_take_turns_at_a_station_as_in_every_session_by_the_clock(): void
+    {
+        $clock = new SquadClock(3, 45, 30, 2, 60);
+        $squad = self::squad($clock, self::record(self::MIXED), self::record(self::MIXED, limits: [State::ShoulderPain]));
+        [$both, $alone] = [$squad->members[0]->places[1], $squad->members[1]->places[1]];
+
+        self::assertSame([[20, 5, 20], '45 s: 20 s each side, left first'], [array_map(static fn(Cue $cue): int => $cue->seconds, $both->pieces()), $both->inWords()]);
+        self::assertSame('20 s', $squad->members[0]->places[0]->inWords());
+        // The left shoulder rests: the right side has its part of the station, and no more.
+        self::assertSame([20, 45, '20 s, right side alone'], [$alone->work(), $alone->written(), $alone->inWords()]);
+        self::assertSame('2x20s on/right', DoseLine::print($alone->item->dose ?? self::fail()));
+        self::assertSame(['station-2', '2x45s on'], self::lines($squad->members[1]->written($clock, 0)[0]->items)[1], 'both sides are written, for when it rests no more');
+    }
+
+    /** Raised pressure: no hold above 10 s at effort 7 or more (common caution); on one clock nobody sees each one's effort. */
+    public function test_a_hold_that_a_limit_keeps_short_is_cut_up_into_what_the_station_has_time_for(): void
+    {
+        $clock = new SquadClock(3, 45, 20, 2, 60);
+        $squad = self::squad($clock, self::record(['front-plank/forearms-toes', 'side-bridge/top-leg-lifted', 'press-out/walking'], limits: [State::RaisedPressure]));
+        [$plank, $side, $walking] = $squad->members[0]->places;
+
+        // 10 + 5 + 10 of its 30 s; of 20 s for each side there is time for one.
+        self::assertSame(['25 s: 2 × 10 s', [Rule::SquadClock, Rule::LimitCaution]], [$plank->inWords(), self::rules($plank->notes)]);
+        self::assertSame('25 s: 10 s each side, left first', $side->inWords());
+        self::assertSame('45 s: 20 s each side, left first', $walking->inWords(), 'what moves holds nothing');
+        self::assertSame([45 - 25 + 20, 45 - 25 + 20], self::rests($squad->members[0]->written($clock, 0)[0])[0], 'the rest is rested');
+        self::assertNotContains(Rule::LimitCaution, self::rules($squad->members[0]->cautions($clock)));
+    }
+
+    public function test_where_a_squad_trains_its_own_kit_says_what_is_open(): void
+    {
+        $bare = self::record(self::BEGINNER)->withKit([]);
+        $place = static fn(PersonRecord $record): SquadPlace => self::squad(new SquadClock(3, 30, 20, 2, 60), $record)->members[0]->places[2];
+
+        self::assertNotSame('press-out/standing-short', $place($bare)->rung()?->slug);
+        self::assertSame('press-out/standing-short', $place($bare->withKit([Kit::Band]))->rung()?->slug);
     }
 
     public function test_who_begins_at_a_later_station_has_the_same_session_in_the_order_they_come_to_it(): void
@@ -105,14 +147,14 @@ final class SquadTest extends TestCase
         $place = self::squad(new SquadClock(3, 30, 20, 2, 60), self::record(self::BEGINNER, stopped: ['press-out']))->members[0]->places[2];
 
         self::assertSame(Rule::PainHigh, $place->notes[0]->rule);
-        self::assertNotSame('press-out', $place->rung?->ladder);
+        self::assertNotSame('press-out', $place->rung()?->ladder);
     }
 
     public function test_who_is_not_placed_on_the_ladder_of_a_station_does_what_they_stand_on_of_the_same_demand(): void
     {
         $place = self::squad(new SquadClock(3, 30, 20, 2, 60), self::record(['dead-bug/alternating-lifts']))->members[0]->places[0];
 
-        self::assertSame(['dead-bug/alternating-lifts', Rule::SquadStation], [$place->rung?->slug, $place->notes[0]->rule]);
+        self::assertSame(['dead-bug/alternating-lifts', Rule::SquadStation], [$place->rung()?->slug, $place->notes[0]->rule]);
         self::assertStringContainsString('Not placed on “', $place->notes[0]->sentence);
     }
 
@@ -176,11 +218,12 @@ final class SquadTest extends TestCase
     public function test_what_limits_and_rules_say_of_a_session_is_said_of_each_ones_own(): void
     {
         $clock = new SquadClock(3, 30, 20, 2, 60);
-        $squad = self::squad($clock, self::record(self::BEGINNER), self::record(self::BEGINNER, limits: [State::RaisedPressure]));
+        $toes = ['front-plank/tight-plank', 'side-bridge/knees-bent', 'press-out/standing-short'];
+        $squad = self::squad($clock, self::record($toes), self::record($toes, limits: [State::AbdominalSeparation]));
 
         self::assertSame([], $squad->members[0]->cautions($clock));
         $said = self::rules($squad->members[1]->cautions($clock));
-        self::assertNotSame([], $said);
+        self::assertContains(Rule::LimitCaution, $said, 'the belly stays flat');
         self::assertNotContains(Rule::WorkShares, $said, 'what no station asks for is said of the squad');
     }
 
@@ -207,7 +250,7 @@ final class SquadTest extends TestCase
     /** @return list<int> */
     private static function works(Squad $squad, int $member): array
     {
-        return array_map(static fn(SquadPlace $place): int => $place->work, $squad->members[$member]->places);
+        return array_map(static fn(SquadPlace $place): int => $place->work(), $squad->members[$member]->places);
     }
 
     /**
@@ -248,6 +291,6 @@ final class SquadTest extends TestCase
         $today = Day::parse('2026-06-01');
         $placings = array_map(static fn(int $at, string $rung): Placing => new Placing("p{$at}", ShippedLibrary::rung($rung)->ladder, Side::Both, $rung, in_array(ShippedLibrary::rung($rung)->ladder, $stopped, true), $at + 1, $today), array_keys($rungs), $rungs);
 
-        return new PersonRecord(ShippedLibrary::get(), Method::default(), $today, new Profile(Aim::Even, null, null, null, [1], 30, Kit::cases(), null, []), new Safety(array_map(static fn(State $state): NotedLimit => new NotedLimit($state, Side::Both, $today, false), $limits), $signs, [], $today), History::of($placings, [], $logs, [], [], null));
+        return new PersonRecord(ShippedLibrary::get(), Method::default(), $today, new Profile(Aim::Even, null, null, null, [1], 30, Kit::cases(), null, []), new Safety(array_map(static fn(State $state): NotedLimit => new NotedLimit($state, $state->isSided() ? Side::Left : Side::Both, $today, false), $limits), $signs, [], $today), History::of($placings, [], $logs, [], [], null));
     }
 }

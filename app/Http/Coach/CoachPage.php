@@ -9,16 +9,15 @@ use App\Http\Shared\AlsoToldView;
 use App\Http\Shared\CautionLines;
 use App\Http\Shared\ChoiceView;
 use App\Http\Shared\MorningQuestionView;
+use App\Http\Shared\PainPlaceView;
 use App\Http\Shared\ReasonView;
 use App\Models\SorenessAnswer;
 use App\Models\TrainingSession;
 use App\Records\PersonFile;
 use App\Records\TrainingEvents;
 use EvenRungs\Body\Side;
-use EvenRungs\Dose\Dose;
 use EvenRungs\Dose\DoseLine;
 use EvenRungs\Dose\DoseWords;
-use EvenRungs\Dose\Open;
 use EvenRungs\Log\EndReason;
 use EvenRungs\Person\EasierNow;
 use EvenRungs\Person\UpToDate;
@@ -57,6 +56,7 @@ final readonly class CoachPage
     public static function atTheDesk(PersonFile $file, TrainingSession $row, bool $isDone): CueSheetView
     {
         $session = $row->inCore();
+        $file = $file->at($row);
         $page = new self($file, $row, $file->record->permitted($session->blocks, $isDone) ?? throw Problem::emptySession(), $file->program()->asOfToday()->since($session->blocks, $session)->changes);
 
         return $page->sheet(CautionLines::of($file->record), ReasonView::all($page->leftOut), ReasonView::all(array_values($page->changes)));
@@ -66,6 +66,7 @@ final readonly class CoachPage
     public static function atHome(PersonFile $file, TrainingSession $row, bool $isDone): CueSheetView
     {
         $session = $row->inCore();
+        $file = $file->at($row);
         $now = $isDone ? UpToDate::asWritten($session->blocks) : $file->program()->asOfToday()->alone($session->blocks, $session);
         $page = new self($file, $row, $file->record->permitted($now->blocks, $isDone) ?? throw Problem::emptySession(), $now->changes);
 
@@ -130,7 +131,6 @@ final readonly class CoachPage
         [$item, $dose] = [$way->item, $way->item->dose];
         $record = $this->file->record;
         $questions = FormQuestion::asked($item->rung->asksForBreathing($dose), $record->circumstances()->watchDoming(), ! $item->isOneSided());
-        $sets = range(1, count($way->sets));
         $before = array_filter($record->rungSessions(Side::Both), static fn(RungSession $one): bool => $one->rung->slug === $item->rung->slug);
         $last = $before === [] ? null : $before[array_key_last($before)];
 
@@ -147,8 +147,8 @@ final readonly class CoachPage
             restSeconds: $item->restSeconds(),
             pieces: $way->sets,
             unit: $dose->unit()->value,
-            targets: array_map(static fn(int $set): int => self::target($dose, $set), $sets),
-            sides: array_map(static fn(int $set): string => self::side($dose, $set), $sets),
+            targets: $way->targets(),
+            sides: $way->sides(),
             cues: $item->rung->cues($record->circumstances()),
             check: $item->rung->coaching()->check,
             faults: $item->rung->coaching()->faults,
@@ -162,22 +162,5 @@ final readonly class CoachPage
             lastEffort: $last?->effort(),
             lastFelt: $last?->felt(),
         );
-    }
-
-    private static function target(Dose $dose, int $set): int
-    {
-        $body = $dose->body($set > $dose->allSets() ? $dose->sets() : $set);
-
-        return $body instanceof Open ? $body->cap ?? $body->estimate : $body->target();
-    }
-
-    /** @return 'both'|'each'|'left'|'right' */
-    private static function side(Dose $dose, int $set): string
-    {
-        return match ($set > $dose->allSets() ? $dose->only : $dose->sideOf($set)) {
-            Side::Left => 'left',
-            Side::Right => 'right',
-            default => $dose->perSide ? 'each' : 'both',
-        };
     }
 }

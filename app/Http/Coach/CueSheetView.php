@@ -7,6 +7,7 @@ namespace App\Http\Coach;
 use App\Http\Shared\AlsoToldView;
 use App\Http\Shared\ChoiceView;
 use App\Http\Shared\MorningQuestionView;
+use App\Http\Shared\PainPlaceView;
 use App\Http\Shared\ReasonView;
 use EvenRungs\Session\CueBlock;
 use EvenRungs\Session\CueStep;

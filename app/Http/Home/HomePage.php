@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Http\Home;
 
-use App\Http\Coach\PainPlaceView;
 use App\Http\Shared\ChoiceView;
 use App\Http\Shared\MorningQuestionView;
+use App\Http\Shared\PainPlaceView;
 use App\Models\Decision;
 use App\Models\HomeContact;
 use App\Models\HomeNote;

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Http\Home;
 
-use App\Http\Coach\PainPlaceView;
 use App\Http\Shared\ChoiceView;
 use App\Http\Shared\MorningQuestionView;
+use App\Http\Shared\PainPlaceView;
 
 /** What a person sees of their own training: no notes, no limits, nobody else. */
 final readonly class HomeView

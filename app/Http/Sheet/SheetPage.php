@@ -26,9 +26,12 @@ final readonly class SheetPage
 
     private Permitted $permitted;
 
-    public function __construct(private PersonFile $file, private TrainingSession $row)
+    private PersonFile $file;
+
+    public function __construct(PersonFile $file, private TrainingSession $row)
     {
-        $this->permitted = $file->record->permitted($row->inCore()->blocks) ?? throw Problem::emptySession();
+        $this->file = $file->at($row);
+        $this->permitted = $this->file->record->permitted($row->inCore()->blocks) ?? throw Problem::emptySession();
     }
 
     public function view(): SheetView

@@ -12,6 +12,7 @@ final readonly class SquadMemberView
     /**
      * @param bool                 $here     today
      * @param int|null             $start    station they begin at, from 0; null where they do not train today
+     * @param list<int>            $way      stations in the order they come to them, again in each round; none where they do not train today
      * @param string|null          $closed   why training is closed to them
      * @param string|null          $session  what was written for them, if it was
      * @param bool                 $told     what they did in it today is told
@@ -23,6 +24,7 @@ final readonly class SquadMemberView
         public string $name,
         public bool $here,
         public ?int $start,
+        public array $way,
         public ?string $closed,
         public ?string $session,
         public bool $told,

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Squad;
 
+use App\Http\Shared\PainPlaceView;
 use App\Http\Shared\ReasonView;
 use App\Models\SessionLog;
 use App\Models\SorenessAnswer;
@@ -14,8 +15,10 @@ use EvenRungs\Dose\DoseLine;
 use EvenRungs\Ladder\Ladder;
 use EvenRungs\Person\EasierNow;
 use EvenRungs\Progress\FormQuestion;
+use EvenRungs\Progress\Pain;
+use EvenRungs\Progress\PainPlace;
 use EvenRungs\Reason\Reason;
-use EvenRungs\Session\Item;
+use EvenRungs\Session\CueWay;
 use EvenRungs\Session\Totals;
 use EvenRungs\Squad\Squad;
 use EvenRungs\Squad\SquadMember;
@@ -57,6 +60,7 @@ final readonly class SquadPage
             change: $clock->change,
             rounds: $clock->rounds,
             roundRest: $clock->roundRest,
+            kit: $this->file->row->kit(),
             lengthText: Totals::clock($clock->seconds()),
             turns: $clock->turns(),
             stations: array_map(fn(Ladder $ladder, int $at): SquadStationView => new SquadStationView(
@@ -65,10 +69,13 @@ final readonly class SquadPage
                 demand: $ladder->demand,
                 demandName: $ladder->demand->shortName(),
                 kit: self::counted($this->squad->kit($at, $this->starts)),
+                next: $clock->station($at, 1),
             ), $this->squad->stations, array_keys($this->squad->stations)),
             members: array_map($this->member(...), array_keys($this->squad->members)),
             notes: ReasonView::all($this->squad->notes()),
             proposal: $this->proposal(),
+            painPlaces: array_map(PainPlaceView::of(...), PainPlace::cases()),
+            painStopsAbove: Pain::STOPS_ABOVE,
         );
     }
 
@@ -76,17 +83,17 @@ final readonly class SquadPage
     {
         [$file, $member] = [$this->file->files[$number], $this->squad->members[$number]];
         $session = $this->written[$file->person->id] ?? null;
-        $items = array_column($member->trains() ? $member->record->read($member->written($this->squad->clock, 0))->session?->items() ?? [] : [], null, 'id');
 
         return new SquadMemberView(
             person: $file->person->id,
             name: $file->person->name,
             here: in_array($number, $this->file->here, true),
             start: $this->starts[$number] ?? null,
+            way: isset($this->starts[$number]) ? $this->squad->clock->way($this->starts[$number]) : [],
             closed: $member->record->admission()->reason?->sentence,
             session: $session,
             told: in_array($session, $this->told, true),
-            places: array_map(fn(SquadPlace $place): SquadPlaceView => $this->place($file, $member, $place, $items[SquadMember::itemOf($place->station)] ?? null), $member->places),
+            places: array_map(fn(SquadPlace $place): SquadPlaceView => $this->place($file, $member, $place), $member->places),
             cautions: ReasonView::all([...$this->sore($file), ...$member->cautions($this->squad->clock)]),
         );
     }
@@ -100,23 +107,28 @@ final readonly class SquadPage
         return $reason === null ? [] : [$reason];
     }
 
-    private function place(PersonFile $file, SquadMember $member, SquadPlace $place, ?Item $item): SquadPlaceView
+    private function place(PersonFile $file, SquadMember $member, SquadPlace $place): SquadPlaceView
     {
         $circumstances = $member->record->circumstances();
+        $item = $place->item;
+        $way = $item === null ? null : CueWay::of($item);
 
         return new SquadPlaceView(
-            item: SquadMember::itemOf($place->station),
-            rung: $place->rung?->slug,
-            name: $place->rung->name ?? '',
-            height: $place->rung?->height->label() ?? '',
+            id: $item->id ?? '',
+            rung: $item?->rung->slug,
+            name: $item->rung->name ?? '',
+            height: $item?->rung->height->label() ?? '',
             dose: $item === null ? '' : DoseLine::print($item->dose),
-            work: $place->work,
-            changesSides: $place->changesSides(),
-            only: $place->only,
-            cues: $place->rung?->cues($circumstances) ?? [],
-            easier: $place->rung === null ? '' : EasierNow::inWords($member->record, $place->rung),
-            questions: $item === null ? [] : array_map(static fn(FormQuestion $question): string => $question->value, FormQuestion::asked($item->rung->asksForBreathing($item->dose), $circumstances->watchDoming(), ! $item->isOneSided())),
-            setUp: $place->rung === null ? '' : $file->setUp($place->rung->slug),
+            work: $place->work(),
+            words: $place->inWords(),
+            pieces: $place->pieces(),
+            targets: $way?->targets() ?? [],
+            sides: $way?->sides() ?? [],
+            cues: $item?->rung->cues($circumstances) ?? [],
+            easier: $item === null ? '' : EasierNow::inWords($member->record, $item->rung),
+            questions: $item === null ? [] : array_column(FormQuestion::asked($item->rung->asksForBreathing($item->dose), $circumstances->watchDoming(), ! $item->isOneSided()), 'value'),
+            setUp: $item === null ? '' : $file->setUp($item->rung->slug),
+            loads: $item === null ? [] : array_column(PainPlace::loadedBy($item->rung), 'value'),
             notes: ReasonView::all($place->notes),
         );
     }

@@ -7,8 +7,10 @@ namespace App\Http\Squad;
 use App\Http\Shared\ApiRequest;
 use App\Library\PracticeLibrary;
 use App\Models\Person;
+use EvenRungs\Body\Kit;
 use EvenRungs\Squad\Squad;
 use EvenRungs\Squad\SquadClock;
+use Illuminate\Validation\Rule;
 
 /**
  * @body int $version version that was read
@@ -19,6 +21,7 @@ use EvenRungs\Squad\SquadClock;
  * @body int $change seconds from one station to the next
  * @body int $rounds
  * @body int $roundRest seconds
+ * @body list<Kit>|null $kit where they train; null goes by the place of each
  */
 final class SquadRequest extends ApiRequest
 {
@@ -43,6 +46,8 @@ final class SquadRequest extends ApiRequest
             'change' => self::between(SquadClock::CHANGE),
             'rounds' => self::between(SquadClock::ROUNDS),
             'roundRest' => self::between(SquadClock::ROUND_REST),
+            'kit' => ['present', 'nullable', 'list'],
+            'kit.*' => ['string', 'distinct', Rule::enum(Kit::class)],
         ];
     }
 
@@ -71,6 +76,14 @@ final class SquadRequest extends ApiRequest
     public function clock(): SquadClock
     {
         return new SquadClock(count($this->stations()), $this->integer('work'), $this->integer('change'), $this->integer('rounds'), $this->integer('roundRest'));
+    }
+
+    /** @return list<string>|null in the order of the catalogue */
+    public function kit(): ?array
+    {
+        $kit = $this->input('kit') === null ? null : $this->texts('kit');
+
+        return $kit === null ? null : array_values(array_intersect(array_column(Kit::cases(), 'value'), $kit));
     }
 
     /** @return list<array{person: string, here: bool}> */

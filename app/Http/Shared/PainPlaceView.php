@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace App\Http\Coach;
+namespace App\Http\Shared;
 
 use EvenRungs\Progress\PainPlace;
 
