@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use App\Models\Person;
 use App\Models\Squad;
 use App\Models\User;
 use Illuminate\Support\Facades\DB;
@@ -48,6 +49,40 @@ final class SquadTest extends ApiTestCase
         $this->getJson("/api/squads/{$squad}")->assertOk()->assertJsonCount(3, 'members')->assertJsonPath('members.0.places.3.setUp', 'band at the chest');
         $this->postJson("/api/squads/{$squad}/sessions")->assertOk();
         $this->change($squad, ['work' => 40])->assertOk();
+    }
+
+    public function test_where_a_squad_trains_there_is_its_own_kit_and_so_there_is_on_the_sheets_of_its_session(): void
+    {
+        $tam = $this->placed('Tam Oakrigg', self::BEGINNER);
+        Person::query()->findOrFail($tam)->update(['places' => [['name' => 'Home', 'kit' => []]]]);
+        $squad = $this->squad([$tam]);
+        $bands = fn(?TestResponse $view = null): array => array_values(array_filter((array) ($view ?? $this->getJson("/api/squads/{$squad}"))->assertOk()->json('members.0.places.*.rung'), static fn(mixed $rung): bool => is_string($rung) && str_starts_with($rung, 'press-out/')));
+
+        self::assertSame([null, []], [$this->getJson("/api/squads/{$squad}")->json('kit'), $bands()], 'squads of before go by the place of each');
+        self::assertSame(['press-out/standing-short'], $bands($this->change($squad, ['kit' => ['band', 'mat']])->assertJsonPath('kit', ['mat', 'band'])));
+        $session = $this->postJson("/api/squads/{$squad}/sessions")->assertOk()->json('members.0.session');
+        self::assertIsString($session);
+        foreach (['cues' => 'ways.*.rung', 'sheet' => 'items.*.kit'] as $page => $names) {
+            self::assertStringContainsString($page === 'cues' ? 'press-out/standing-short' : 'band and anchor', implode(' ', array_filter((array) $this->getJson("/api/people/{$tam}/sessions/{$session}/{$page}")->assertOk()->json($names), is_string(...))));
+        }
+        self::assertSame([], $bands($this->change($squad, ['kit' => []])), 'nothing but the floor');
+        $this->change($squad, ['kit' => ['anvil']])->assertUnprocessable();
+        $this->change($squad, ['kit' => ['mat', 'mat']])->assertUnprocessable();
+    }
+
+    public function test_of_a_station_a_side_that_works_alone_does_its_part_and_is_told_by_it(): void
+    {
+        $tam = $this->person(['name' => 'Tam Oakrigg', 'limits' => [['state' => 'shoulder-pain', 'side' => 'left', 'note' => '']]]);
+        $this->place($tam, 'side-bridge/knees-bent', 'right');
+        $squad = $this->squad([$tam]);
+        $this->change($squad, ['stations' => ['side-bridge', 'front-plank', 'press-out'], 'work' => 20])->assertOk()
+            ->assertJsonPath('members.0.places.0.words', '10 s, right side alone')->assertJsonPath('members.0.places.0.sides', ['right', 'right'])->assertJsonPath('members.0.places.0.targets', [10, 10])
+            ->assertJsonPath('stations.2.next', 0)->assertJsonPath('members.0.way', [0, 1, 2])->assertJsonPath('turns.0.kind', 'ready');
+        $session = $this->postJson("/api/squads/{$squad}/sessions")->assertOk()->json('members.0.session');
+        self::assertIsString($session);
+
+        // Of a station of 20 s a side has 7, which is less than a clock asks for: the sheet could not be opened at all.
+        $this->getJson("/api/people/{$tam}/sessions/{$session}/cues")->assertOk()->assertJsonPath('ways.0.dose', '2x10s on/right');
     }
 
     public function test_who_is_away_today_leaves_the_line_until_tomorrow(): void
@@ -203,7 +238,7 @@ final class SquadTest extends ApiTestCase
         $view = $this->getJson("/api/squads/{$squad}")->assertOk();
         $members = array_map(static fn(mixed $member): array => ['person' => ((array) $member)['person'], 'here' => ((array) $member)['here']], (array) $view->json('members'));
 
-        return ['version' => $view->json('version'), 'name' => $view->json('name'), 'members' => $members, 'stations' => array_column((array) $view->json('stations'), 'ladder'), 'work' => $view->json('work'), 'change' => $view->json('change'), 'rounds' => $view->json('rounds'), 'roundRest' => $view->json('roundRest')];
+        return ['version' => $view->json('version'), 'name' => $view->json('name'), 'members' => $members, 'stations' => array_column((array) $view->json('stations'), 'ladder'), 'work' => $view->json('work'), 'change' => $view->json('change'), 'rounds' => $view->json('rounds'), 'roundRest' => $view->json('roundRest'), 'kit' => $view->json('kit')];
     }
 
     /**

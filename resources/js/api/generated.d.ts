@@ -3317,6 +3317,8 @@ export interface components {
             here: boolean;
             /** @description station they begin at, from 0; null where they do not train today */
             start: number | null;
+            /** @description stations in the order they come to them, again in each round; none where they do not train today */
+            way: number[];
             /** @description why training is closed to them */
             closed: string | null;
             /** @description what was written for them, if it was */
@@ -3330,8 +3332,8 @@ export interface components {
         };
         /** @description What one of a squad does at a station. */
         SquadPlaceView: {
-            /** @description its number in the written session */
-            item: string;
+            /** @description of the exercise in the written session; empty where they rest */
+            id: string;
             /** @description null where they rest */
             rung: string | null;
             name: string;
@@ -3340,13 +3342,14 @@ export interface components {
             dose: string;
             /** @description seconds in which they work */
             work: number;
-            /** @description one side follows the other inside the work */
-            changesSides: boolean;
-            /**
-             * @description the side that works alone
-             * @enum {string|null}
-             */
-            only: "left" | "right" | "both" | null;
+            /** @description how these are spent, as “45 s: 20 s each side, right first” */
+            words: string;
+            /** @description of one time at the station */
+            pieces: components["schemas"]["Cue"][];
+            /** @description what each set asks for, per side where sides count apart */
+            targets: number[];
+            /** @description what is told of each set */
+            sides: ("both" | "each" | "left" | "right")[];
             cues: string[];
             /** @description the easier version, in words */
             easier: string;
@@ -3354,6 +3357,8 @@ export interface components {
             questions: string[];
             /** @description the person’s own */
             setUp: string;
+            /** @description places it asks something of, where it may hurt */
+            loads: string[];
             /** @description what stands in for what, what is shorter, and why */
             notes: components["schemas"]["ReasonView"][];
         };
@@ -3383,6 +3388,8 @@ export interface components {
             rounds: number;
             /** @description seconds */
             roundRest: number;
+            /** @description where they train; null goes by the place of each */
+            kit: ("mat" | "pillow" | "towel" | "wall" | "bench" | "step" | "blocks" | "sliders" | "band" | "partner" | "cable" | "dumbbell" | "kettlebell" | "sandbag" | "plate" | "corner-bar" | "barbell" | "ball" | "wheel" | "straps" | "medicine-ball" | "hanging-bar" | "knee-raise-tower" | "ankle-weights" | "dowel")[] | null;
         };
         SquadStationView: {
             ladder: string;
@@ -3392,6 +3399,8 @@ export interface components {
             demandName: string;
             /** @description what has to lie there for those who are there at once, as “2 × mat” */
             kit: string[];
+            /** @description the station one goes on to, from 0 */
+            next: number;
         };
         /** @description A squad's session: people by stations, and the clock. */
         SquadView: {
@@ -3405,6 +3414,8 @@ export interface components {
             rounds: number;
             /** @description seconds */
             roundRest: number;
+            /** @description where they train; null goes by the place of each */
+            kit: ("mat" | "pillow" | "towel" | "wall" | "bench" | "step" | "blocks" | "sliders" | "band" | "partner" | "cable" | "dumbbell" | "kettlebell" | "sandbag" | "plate" | "corner-bar" | "barbell" | "ball" | "wheel" | "straps" | "medicine-ball" | "hanging-bar" | "knee-raise-tower" | "ankle-weights" | "dowel")[] | null;
             /** @description as 14:30 */
             lengthText: string;
             /** @description of the clock */
@@ -3416,6 +3427,10 @@ export interface components {
             notes: components["schemas"]["ReasonView"][];
             /** @description what would be begun with today; null where it is this */
             proposal: components["schemas"]["SquadProposalView"] | null;
+            /** @description where it can hurt */
+            painPlaces: components["schemas"]["PainPlaceView"][];
+            /** @description what loads a place that hurts more waits for another day */
+            painStopsAbove: number;
         };
         SquadsView: {
             /** @description by name */
@@ -3733,11 +3748,11 @@ export interface components {
         /** @description A stretch of the squad's clock. */
         Turn: {
             /** @enum {string} */
-            kind: "work" | "change" | "rest";
+            kind: "ready" | "work" | "change" | "rest";
             seconds: number;
             /** @description from 1 */
             round: number;
-            /** @description how many stations everybody has moved on by in this round, from 0; of a change and a rest, where they come from */
+            /** @description how many stations everybody has moved on by in this round, from 0; of a change and a rest, with the round, where they lead to */
             place: number;
         };
         /** @description A message that did not reach the person. */

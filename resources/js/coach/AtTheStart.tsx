@@ -1,7 +1,7 @@
 import type { Schemas } from '@/api/client';
 import type { AtHand } from './atHand';
 import { LeaveLoaded } from './LeaveLoaded';
-import { PainBefore } from './PainBefore';
+import { PainBefore } from '@/frame/PainBefore';
 
 /** Before the first set: pain that is there already, and what it leaves out. */
 export function AtTheStart({

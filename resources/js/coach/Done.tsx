@@ -9,7 +9,7 @@ import { counted } from '@/ui/counted';
 import { Button } from '@/ui/Button';
 import { DateField } from '@/ui/DateField';
 import { useAlone } from './alone';
-import { brokenOff } from './asWritten';
+import { brokenOff } from '@/offline/asWritten';
 import { wayAt } from './course';
 import { EffortAfterwards } from './EffortAfterwards';
 import { Choice } from '@/ui/Choice';

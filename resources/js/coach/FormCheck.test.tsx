@@ -2,7 +2,7 @@ import { fireEvent, render, screen } from '@testing-library/react';
 import { describe, expect, it, vi } from 'vitest';
 import { FormCheck } from './FormCheck';
 import type { SetLog } from '@/offline/told';
-import { doneAsWritten } from './asWritten';
+import { doneAsWritten } from '@/offline/asWritten';
 import { way } from './way.fixture';
 
 const item = way();

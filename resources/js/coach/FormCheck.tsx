@@ -4,7 +4,7 @@ import type { SetLog } from '@/offline/told';
 import { Button } from '@/ui/Button';
 import { cx } from '@/ui/cx';
 import { Scale } from '@/ui/Scale';
-import { doneAsWritten } from './asWritten';
+import { doneAsWritten } from '@/offline/asWritten';
 import type { Counted } from '@/offline/trainings';
 import { PainQuestions } from './PainQuestions';
 import { SmallBody } from './SmallBody';

@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { wasClean } from './asked';
-import { doneAsWritten } from './asWritten';
+import { doneAsWritten } from '@/offline/asWritten';
 import { cue } from '@/clock/cue.fixture';
 import { way } from './way.fixture';
 

@@ -1,7 +1,7 @@
 import type { Schemas } from '@/api/client';
 import type { SetLog } from '@/offline/told';
 import type { AfterwardsDraft, ItemDraft } from '@/offline/trainings';
-import { doneAsWritten } from './asWritten';
+import { doneAsWritten } from '@/offline/asWritten';
 import type { Way } from './course';
 
 export type Part = 'both' | 'left' | 'right';

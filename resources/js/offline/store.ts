@@ -54,9 +54,10 @@ interface Shelves extends DBSchema {
 /**
  * How what is kept is written. What was told is read from every earlier version (1: without the order a training took);
  * answers of an earlier one are let go of, since the server has them (before 3 a cue sheet did not say what has moved on, before 4
- * where something is felt was said with each exercise, before 5 a page at home did not say above which pain an exercise stops).
+ * where something is felt was said with each exercise, before 5 a page at home did not say above which pain an exercise stops, before
+ * 6 a squad did not say which way each one goes round).
  */
-export const VERSION = 5;
+export const VERSION = 6;
 
 let opened: Promise<IDBPDatabase<Shelves>> | null = null;
 

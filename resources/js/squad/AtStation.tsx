@@ -5,9 +5,8 @@ import { Choice } from '@/ui/Choice';
 import { cx } from '@/ui/cx';
 import { DemandGlyph } from '@/ui/DemandGlyph';
 import { Dialog } from '@/ui/Dialog';
-import { whoIsAt, type SquadCue } from './course';
-import { nothing, type Mark } from './telling';
-import type { Answers } from './Telling';
+import { pieceAt, whoIsAt, type SquadCue } from './course';
+import { nothing, type Answers, type Mark } from './telling';
 import type { SquadView } from './useSquad';
 import { plain } from './words';
 
@@ -65,19 +64,15 @@ export function Station({
 
 const markWords: Record<Mark, string> = { done: 'form lost', left: 'left out' };
 
-/** What is said below the name of an exercise at a moment of the clock. */
-const inWords = (place: Place, gone: number, isWork: boolean): string => {
-  if (isWork && gone >= place.work) return 'done: rests until the change';
-  if (isWork && place.changesSides && gone >= place.work / 2) return 'the other side now';
-  return [
-    `${place.work} s`,
-    place.changesSides && `${place.work / 2} s each side`,
-    place.only !== null && `${place.only} side`,
-    place.setUp,
-  ]
-    .filter(Boolean)
-    .join(' · ');
-};
+/** What is said below the name of an exercise: how its time is spent, and while it runs what they are at. */
+function inWords(place: Place, piece: Schemas['Cue'] | null, isWork: boolean): string {
+  if (isWork && piece === null) return 'done: rests until the change';
+  const first = place.pieces[0]?.side;
+  if (isWork && piece?.stretch === 'side-change') return `change to the ${piece.side}`;
+  if (isWork && piece?.stretch === 'gap') return 'let go, breathe';
+  if (isWork && piece && piece.side !== first) return `${piece.side} side now`;
+  return [place.words, place.setUp].filter(Boolean).join(' · ');
+}
 
 function Doing({
   name,
@@ -95,8 +90,9 @@ function Doing({
   mark: Mark | undefined;
   onLook: () => void;
 }) {
-  const rests = !place?.rung || (isWork && gone >= place.work);
-  const isSecond = isWork && place?.changesSides === true && gone >= place.work / 2;
+  const piece = place ? pieceAt(place, gone) : null;
+  const rests = !place?.rung || mark === 'left' || (isWork && piece === null);
+  const isOther = isWork && (piece?.stretch !== 'work' || piece.side !== place?.pieces[0]?.side);
   return (
     <button
       type="button"
@@ -104,12 +100,12 @@ function Doing({
       onClick={onLook}
       className={cx(
         'grid min-h-11 border-l-4 pl-2 text-left',
-        rests ? 'border-hairline text-ink2' : isSecond ? 'border-ochre' : 'border-fern',
+        rests ? 'border-hairline text-ink2' : isOther ? 'border-ochre' : 'border-fern',
       )}
     >
       <span className="text-2xl leading-tight font-semibold">{name.split(' ')[0]}</span>
       <span className="text-lg leading-tight">{place?.rung ? place.name : 'rests here'}</span>
-      {place?.rung && <span className="text-ink2">{inWords(place, gone, isWork)}</span>}
+      {place?.rung && mark !== 'left' && <span className="text-ink2">{inWords(place, piece, isWork)}</span>}
       {mark && <span className="font-semibold text-ochre">◇ {markWords[mark]}</span>}
     </button>
   );
@@ -140,7 +136,7 @@ export function Look({
       [member.person]: { ...answer, marks: { ...answer.marks, [looked.station]: mark === next ? undefined : next } },
     });
   return (
-    <Dialog open onClose={onClose} title={`${member.name}: ${place.name}`}>
+    <Dialog open dark onClose={onClose} title={`${member.name}: ${place.name}`}>
       <RungFigure rung={place.rung} label={place.name} className="h-32 w-full rounded-md bg-paper" />
       {place.setUp && <p className="font-semibold">{place.setUp}</p>}
       <p>{place.cues.join(' ')}</p>

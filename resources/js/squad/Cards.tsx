@@ -16,7 +16,6 @@ export function Cards({ view }: { view: SquadView }) {
 }
 
 function Card({ station, at, view }: { station: Schemas['SquadStationView']; at: number; view: SquadView }) {
-  const next = (at + 1) % view.stations.length;
   const there = view.members.flatMap(({ name, start, places }) => {
     const place = places[at];
     return start === null || !place ? [] : [{ name, place }];
@@ -30,7 +29,7 @@ function Card({ station, at, view }: { station: Schemas['SquadStationView']; at:
             <DemandGlyph demand={station.demand} /> {plain(station.name)}
           </h2>
           <p>
-            {view.name} · {view.work} s, then {view.change} s to change, {view.rounds} ×. On to {next + 1}.
+            {view.name} · {view.work} s, then {view.change} s to change, {view.rounds} ×. On to {station.next + 1}.
           </p>
           {station.kit.length > 0 && <p className="font-semibold">Lies here: {station.kit.join(', ')}</p>}
         </div>
@@ -48,11 +47,7 @@ function Card({ station, at, view }: { station: Schemas['SquadStationView']; at:
               <div>
                 <p className="text-lg font-semibold">
                   {place.name}
-                  <span className="font-normal">
-                    {' '}
-                    · {place.work} s{place.changesSides && `, ${place.work / 2} s each side`}
-                    {place.only !== null && `, ${place.only} side`}
-                  </span>
+                  <span className="font-normal"> · {place.words}</span>
                 </p>
                 {place.setUp && <p className="font-semibold">{place.setUp}</p>}
                 <p className="text-sm">

@@ -17,7 +17,9 @@ import { Loading } from '@/ui/Loading';
 import { staysLow } from '@/ui/staysLow';
 import { Look, Station, type Looked } from './AtStation';
 import { cuesOf, type SquadCue } from './course';
-import { Telling, type Answers } from './Telling';
+import { Asking } from './Asking';
+import { Telling } from './Telling';
+import { withBefore, type Answers } from './telling';
 import type { SquadView } from './useSquad';
 
 /** Where the clock of a squad stands: closing the page or a reload goes on from there, on the same day and with the same clock. */
@@ -27,7 +29,9 @@ interface Stand {
   cues: number;
   over: boolean;
 }
-const answered = shelf<Answers>('squad-answers', (answers) => typeof answers === 'object', undefined, { owned: true });
+const answered = shelf<Answers>('squad-answers', (answers) => typeof answers === 'object', [(answers) => answers, withBefore], {
+  owned: true,
+});
 const stands = shelf<Stand>('squad-clock', ({ at, cues }) => at >= 0 && cues > 0, undefined, { owned: true });
 
 /** One clock for a squad: who is where, and what each does there. */
@@ -98,7 +102,7 @@ function Running({ view: latest }: { view: SquadView }) {
   );
   const cue = cues[player.at];
   const left = cues.slice(player.at + 1).reduce((sum, one) => sum + lasts(one), player.leftMs) / 1000;
-  const trained = cues.slice(1, player.at).reduce((sum, one) => sum + one.seconds, 0);
+  const trained = cues.slice(0, player.at).reduce((sum, one) => sum + (one.kind === 'ready' ? 0 : one.seconds), 0);
 
   return (
     <main
@@ -141,6 +145,7 @@ function Running({ view: latest }: { view: SquadView }) {
               The page was out of sight for {Math.round(awayMs / 1000)} s; the clock ran on.
             </p>
           )}
+          {!started && <Asking view={view} answers={answers.value} onAnswer={answers.set} />}
           <ol className="grid flex-1 [grid-template-columns:repeat(auto-fit,minmax(14rem,1fr))] content-start gap-2">
             {view.stations.map((station, at) => (
               <Station
@@ -181,17 +186,10 @@ function Running({ view: latest }: { view: SquadView }) {
   );
 }
 
-const words: Record<SquadCue['stretch'], string> = {
-  work: 'Work',
-  'change-over': 'Change',
-  rest: 'Rest',
-  gap: 'Rest',
-  'side-change': 'Change sides',
-};
+const words: Record<SquadCue['kind'], string> = { ready: 'To your stations', work: 'Work', change: 'Change', rest: 'Rest' };
 
 /** The word of the moment and its seconds, to be read from far away, and the round. */
 function Count({ cue, leftMs, view }: { cue: SquadCue; leftMs: number; view: SquadView }) {
-  const isReady = cue.stretch === 'change-over' && cue.round === 1 && cue.place === 0;
   return (
     <div
       aria-live="off"
@@ -203,7 +201,7 @@ function Count({ cue, leftMs, view }: { cue: SquadCue; leftMs: number; view: Squ
           cue.stretch === 'work' ? 'text-ink' : 'text-ochre',
         )}
       >
-        {isReady ? 'To your stations' : words[cue.stretch]}
+        {words[cue.kind]}
       </h1>
       <p className="row-span-2 min-w-[2.2ch] text-center font-mono text-7xl leading-none font-bold tabular-nums max-[50rem]:order-1 min-[50rem]:text-[min(12rem,30dvh)]">
         {Math.ceil(leftMs / 1000)}

@@ -12,6 +12,7 @@ import { TextField } from '@/ui/Field';
 import { Loading } from '@/ui/Loading';
 import { Cards } from './Cards';
 import { ClockFields } from './ClockFields';
+import { KitThere, kitInWords } from './KitThere';
 import { MOST } from './limits';
 import { PickPeople } from './PickPeople';
 import { SquadPane } from './SquadPane';
@@ -30,7 +31,7 @@ function OpenSquad({ squad }: { squad: string }) {
   const { query, now, waits, problem, edit } = doing;
   const navigate = useNavigate();
   const [chosen, choose] = useState<Chosen>(null);
-  const [asks, ask] = useState<'people' | 'name' | null>(null);
+  const [asks, ask] = useState<'people' | 'name' | 'kit' | null>(null);
   const [busy, setBusy] = useState(false);
   const view = query.data;
   const name = now?.name;
@@ -54,6 +55,7 @@ function OpenSquad({ squad }: { squad: string }) {
     { key: 's', label: 'write the sessions and go to the clock', run: () => void begin() },
     { key: 'p', label: 'print the station cards', run: () => window.print() },
     { key: 'm', label: 'who is of it', run: () => ask('people') },
+    { key: 'k', label: 'what kit there is', run: () => ask('kit') },
     { key: 'u', label: 'undo', run: doing.undo },
     { key: 'r', label: 'redo', run: doing.redo },
   ]);
@@ -69,6 +71,9 @@ function OpenSquad({ squad }: { squad: string }) {
             <p className="flex flex-wrap gap-x-3">
               <Button look="quiet" hotkey="M" onClick={() => ask('people')}>
                 {now.members.length} {now.members.length === 1 ? 'person' : 'people'}
+              </Button>
+              <Button look="quiet" hotkey="K" onClick={() => ask('kit')}>
+                {kitInWords(now.kit)}
               </Button>
               <Button look="quiet" onClick={() => ask('name')}>
                 rename
@@ -108,6 +113,7 @@ function OpenSquad({ squad }: { squad: string }) {
       <SquadPane view={view} chosen={chosen} waits={waits} onTake={(proposal) => edit(proposal)} />
       <Cards view={view} />
       {asks === 'people' && <People squad={now} view={view} onClose={() => ask(null)} onChange={edit} />}
+      {asks === 'kit' && <KitThere kit={now.kit} onChange={(kit) => edit({ kit })} onClose={() => ask(null)} />}
       <Dialog open={asks === 'name'} onClose={() => ask(null)} title="What it is called">
         <Rename name={now.name} onTake={(name) => edit({ name })} onClose={() => ask(null)} />
       </Dialog>
@@ -127,12 +133,14 @@ const clockOf = ({ work, change, rounds, roundRest }: Pick<Squad, 'work' | 'chan
 const linesOf = (squad: Squad, library: Library): string[] => [
   ...squad.stations.map((slug) => library.ladders.get(slug)?.name ?? slug),
   clockOf(squad),
+  kitInWords(squad.kit),
   `${squad.members.length} people`,
 ];
 
 const linesOfView = (view: SquadView): string[] => [
   ...view.stations.map(({ name }) => name),
   clockOf(view),
+  kitInWords(view.kit),
   `${view.members.length} people`,
 ];
 

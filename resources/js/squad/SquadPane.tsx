@@ -90,9 +90,7 @@ function AtPlace({
         <>
           <RungFigure rung={place.rung} label={place.name} className="h-32 w-full rounded-md bg-paper" />
           <p>
-            <span className="font-mono font-bold">{place.work} s</span>
-            {place.changesSides && `, ${place.work / 2} s on each side`}
-            {place.only !== null && `, ${place.only} side alone`}
+            <span className="font-semibold">{place.words}</span>
             {place.work < view.work && <>, then rest until the change</>}.
           </p>
           {place.setUp && <p className="font-semibold">{place.setUp}</p>}

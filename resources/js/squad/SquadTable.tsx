@@ -220,7 +220,7 @@ function Row({
         </td>
       ) : (
         member.places.map((place, station) => (
-          <td key={place.item} className={cell}>
+          <td key={station} className={cell}>
             <PlaceCell
               place={place}
               station={station}
@@ -271,7 +271,7 @@ function PlaceCell({
         {[
           place.height,
           place.rung !== null && place.work < work && `${place.work} of ${work} s`,
-          place.only !== null && `${place.only} only`,
+          place.sides.some((side) => side === 'left' || side === 'right') && `${place.sides[0] ?? ''} only`,
         ]
           .filter(Boolean)
           .join(' · ')}

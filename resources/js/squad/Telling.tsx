@@ -11,12 +11,11 @@ import { cx } from '@/ui/cx';
 import { Scale } from '@/ui/Scale';
 import { staysLow } from '@/ui/staysLow';
 import { doneBy, type SquadCue } from './course';
-import { nothing, pressed, setsOf, tellOf, toldHere, type Answer, type Mark } from './telling';
+import { nothing, pressed, setsOf, tellOf, toldHere, type Answer, type Answers, type Mark } from './telling';
 import type { SquadView } from './useSquad';
 import { plain } from './words';
 
 type Member = Schemas['SquadMemberView'];
-export type Answers = Record<string, Answer>;
 const words: Record<Mark | 'clean', string> = { clean: 'clean', done: 'form lost', left: 'left out' };
 
 const isMarked = ({ marks }: Answer): boolean => Object.values(marks).some((mark) => mark !== undefined);
@@ -74,7 +73,7 @@ export function Telling({
   const keep = async () => {
     setBusy(true);
     for (const member of answered) {
-      await tellOf(member, view.name, setsFor(member), seconds);
+      await tellOf(member, view.name, setsFor(member), seconds, answerOf(member).before);
       setTold((before) => [...before, member.session ?? '']);
     }
     setBusy(false);

@@ -1,19 +1,36 @@
 import type { Schemas } from '@/api/client';
 import type { SquadView } from './useSquad';
 
+const piece = (stretch: Schemas['Cue']['stretch'], seconds: number, side: Schemas['Cue']['side']): Schemas['Cue'] => ({
+  stretch,
+  seconds,
+  side,
+  target: seconds,
+  repetitions: 0,
+  phases: [],
+  endsSet: false,
+  until: null,
+});
+
 const place = (station: number): Schemas['SquadPlaceView'] => ({
-  item: `station-${station + 1}`,
+  id: `station-${station + 1}`,
   rung: station === 0 ? 'front-plank/forearms-knees' : 'side-bridge/knees-bent',
   name: station === 0 ? 'Front plank, forearms and knees' : 'Side bridge, knees bent',
   height: '3.0',
   dose: '2x30s on',
   work: 30,
-  changesSides: station === 1,
-  only: null,
+  words: station === 0 ? '30 s' : '30 s: 12 s each side, left first',
+  pieces:
+    station === 0
+      ? [piece('work', 30, 'both')]
+      : [piece('work', 12, 'left'), piece('side-change', 5, 'right'), piece('work', 12, 'right'), piece('rest', 1, 'both')],
+  targets: [30, 30],
+  sides: ['both', 'both'],
   cues: [],
   easier: 'From the knees.',
   questions: ['breathing', 'ribs'],
   setUp: '',
+  loads: station === 0 ? ['low-back', 'wrist'] : ['low-back', 'shoulder'],
   notes: [],
 });
 
@@ -23,6 +40,7 @@ export const member = (name: string, start: number | null): Schemas['SquadMember
   name,
   here: start !== null,
   start,
+  way: start === null ? [] : [start, 1 - start],
   closed: null,
   session: `s-${name}`,
   told: false,
@@ -30,7 +48,7 @@ export const member = (name: string, start: number | null): Schemas['SquadMember
   cautions: [],
 });
 
-const turn = (kind: 'work' | 'change' | 'rest', seconds: number, round: number, at: number) => ({
+const turn = (kind: Schemas['Turn']['kind'], seconds: number, round: number, at: number) => ({
   kind,
   seconds,
   round,
@@ -46,24 +64,29 @@ export const squad = (members: Schemas['SquadMemberView'][]): SquadView => ({
   change: 20,
   rounds: 2,
   roundRest: 60,
+  kit: null,
   lengthText: '3:40',
   turns: [
+    turn('ready', 10, 1, 0),
     turn('work', 30, 1, 0),
-    turn('change', 20, 1, 0),
+    turn('change', 20, 1, 1),
     turn('work', 30, 1, 1),
-    turn('rest', 60, 1, 1),
+    turn('rest', 60, 2, 0),
     turn('work', 30, 2, 0),
-    turn('change', 20, 2, 0),
+    turn('change', 20, 2, 1),
     turn('work', 30, 2, 1),
   ],
-  stations: ['front-plank', 'side-bridge'].map((ladder) => ({
+  stations: ['front-plank', 'side-bridge'].map((ladder, at) => ({
     ladder,
     name: `${ladder} ladder`,
     demand: 'anti-extension',
     demandName: 'front',
     kit: [],
+    next: 1 - at,
   })),
   members,
   notes: [],
   proposal: null,
+  painPlaces: [{ value: 'wrist', label: 'wrist', sided: true }],
+  painStopsAbove: 5,
 });

@@ -5,13 +5,13 @@ import { wipe } from '@/offline/store';
 import { toldBy } from '@/offline/told';
 import { open, setTrainer, tell, waiting } from '@/offline/trainings';
 import { member } from './squad.fixture';
-import { nothing, pressed, setsOf, tellOf, toldHere } from './telling';
+import { hurting, loading, nothing, pressed, setsOf, tellOf, toldHere, withBefore } from './telling';
 
 describe('what is told after a squad’s session', () => {
   const tam = member('Tam', 0);
 
   it('is a set for each time somebody worked at a station, in its seconds, clean where nothing else was said', () => {
-    const sets = setsOf(tam, [2, 1], { marks: { 1: 'done' }, said: true, effort: 7, noPain: true });
+    const sets = setsOf(tam, [2, 1], { ...nothing, marks: { 1: 'done' }, said: true, effort: 7, noPain: true });
     expect(sets.map(({ item, set, both, effort, pain }) => [item, set, both, effort, pain])).toEqual([
       ['station-1', 1, 30, 7, 0],
       ['station-1', 2, 30, 7, 0],
@@ -48,6 +48,41 @@ describe('what is told after a squad’s session', () => {
   });
 });
 
+describe('pain before a squad’s first set', () => {
+  const tam = member('Tam', 0);
+  const wrist = (pain: number) => [{ place: 'wrist' as const, side: null, pain }];
+
+  it('leaves out what loads its place, where it is above the limit', () => {
+    expect(loading(tam, wrist(5), 5)).toEqual([]);
+    expect(loading(tam, wrist(6), 5)).toEqual([0]);
+    expect(hurting(nothing, tam, wrist(6), 5)).toMatchObject({ before: wrist(6), marks: { 0: 'left' }, said: false });
+    const all = hurting(nothing, tam, [{ place: 'low-back', side: null, pain: 7 }], 5);
+    expect(setsOf(tam, [2, 2], { ...all, said: true })).toEqual([]);
+  });
+
+  it('asked again brings back what was left out for it, and nothing else', () => {
+    const hurts = hurting({ ...nothing, marks: { 1: 'done' } }, tam, wrist(6), 5);
+    expect(hurting(hurts, tam, wrist(3), 5).marks).toEqual({ 0: undefined, 1: 'done' });
+  });
+
+  it('was not asked by what an earlier version kept', () => {
+    const kept = { p: { marks: { 1: 'left' }, said: true, effort: 7, noPain: null } };
+    expect(withBefore(kept)).toEqual({ p: { ...kept.p, before: null } });
+  });
+});
+
+describe('where one side of a station rests', () => {
+  it('is told of the side that works', () => {
+    const [plank, side] = member('Tam', 0).places;
+    if (!plank || !side) throw new Error('no places');
+    const alone = { ...side, dose: '2x12s on/right', targets: [12, 12], sides: ['right' as const, 'right' as const] };
+    expect(setsOf({ places: [plank, alone] }, [0, 2], { ...nothing, said: true })).toMatchObject([
+      { both: null, left: null, right: 12, painSide: 'right', set: 1 },
+      { both: null, left: null, right: 12, painSide: 'right', set: 2 },
+    ]);
+  });
+});
+
 describe('what waits on the device after a squad’s session', () => {
   const tam = member('Tam', 0);
   const sets = setsOf(tam, [2, 2], { ...nothing, said: true });
@@ -74,6 +109,12 @@ describe('what waits on the device after a squad’s session', () => {
       ['2026-06-01', 6],
       ['2026-06-03', 6],
     ]);
+  });
+
+  it('has the pain that was there before, where it was asked', async () => {
+    await tellOf(tam, 'Fell rescue', sets, 220, []);
+    const told = toldBy((await waiting()).flatMap(({ waits }) => waits.map(({ event }) => event)));
+    expect([told.before, told.sets.length]).toEqual([[], 4]);
   });
 
   it('is a training of its own day, where one that was begun alone was left open', async () => {

@@ -1,9 +1,11 @@
 import type { Schemas } from '@/api/client';
+import { doneAsWritten } from '@/offline/asWritten';
 import { toldBy, type SetLog } from '@/offline/told';
 import { begin, open, tell, waiting } from '@/offline/trainings';
 import { today } from '@/ui/day';
 
 type Member = Schemas['SquadMemberView'];
+type Start = Schemas['StartPain'];
 
 /** What was otherwise at a station: done with its form lost or not looked at, or left out. */
 export type Mark = 'done' | 'left';
@@ -18,9 +20,36 @@ export interface Answer {
   effort: number | null;
   /** nothing hurt; null where nobody asked */
   noPain: true | null;
+  /** pain before the first set; null where nobody asked */
+  before: Start[] | null;
 }
 
-export const nothing: Answer = { marks: {}, said: false, effort: null, noPain: null };
+/** By person. */
+export type Answers = Record<string, Answer>;
+
+export const nothing: Answer = { marks: {}, said: false, effort: null, noPain: null, before: null };
+
+/** What was kept by an earlier version did not know of pain before the first set. */
+export const withBefore = (answers: unknown): unknown =>
+  typeof answers === 'object' && answers !== null
+    ? Object.fromEntries(Object.entries(answers).map(([person, answer]) => [person, { ...nothing, ...(answer as object) }]))
+    : answers;
+
+/** The stations at which somebody would load what hurts more than is trained with. */
+export const loading = ({ places }: Pick<Member, 'places'>, before: Start[] | null, stopsAbove: number): number[] => {
+  const hurts = (before ?? []).filter(({ pain }) => pain > stopsAbove);
+  return places.flatMap(({ rung, loads }, station) =>
+    rung !== null && hurts.some(({ place }) => loads.includes(place)) ? [station] : [],
+  );
+};
+
+/** With what hurts before the first set: what loads it is left out today, and what does not any more is not. */
+export function hurting(answer: Answer, member: Pick<Member, 'places'>, before: Start[] | null, stopsAbove: number): Answer {
+  const marks = { ...answer.marks };
+  for (const station of loading(member, answer.before, stopsAbove)) marks[station] = undefined;
+  for (const station of loading(member, before, stopsAbove)) marks[station] = 'left';
+  return { ...answer, before, marks };
+}
 
 /** At a station, after one press more: clean, done, left out, and clean again. */
 export const pressed = ({ marks, ...rest }: Answer, station: number): Answer => {
@@ -28,42 +57,35 @@ export const pressed = ({ marks, ...rest }: Answer, station: number): Answer => 
   return { ...rest, marks: { ...marks, [station]: next[marks[station] ?? 'clean'] } };
 };
 
-/** The sets somebody did, as any training tells them. Work by the clock is told in its seconds, both sides in them. */
+/** The sets somebody did, as any training tells them. */
 export function setsOf({ places }: Pick<Member, 'places'>, done: number[], { marks, effort, noPain }: Answer): SetLog[] {
-  return places.flatMap((place, station) =>
-    place.rung === null || marks[station] === 'left'
-      ? []
-      : Array.from({ length: done[station] ?? 0 }, (_, at): SetLog => {
-          const isClean = marks[station] === undefined;
-          return {
-            item: place.item,
-            set: at + 1,
-            both: place.work,
-            left: null,
-            right: null,
-            form: isClean ? Object.fromEntries(place.questions.map((question) => [question, true])) : {},
-            pain: noPain ? 0 : null,
-            painSide: place.only,
-            painPlace: null,
-            effort,
-            travellingPain: false,
-            felt: isClean ? 'right' : null,
-            painNote: '',
-            rung: place.rung,
-            dose: place.dose,
-          };
-        }),
-  );
+  return places.flatMap((place, station) => {
+    const { rung } = place;
+    if (rung === null || marks[station] === 'left') return [];
+    const written = { ...place, rung, questions: place.questions.map((value) => ({ value })) };
+    return Array.from({ length: done[station] ?? 0 }, (_, at): SetLog => ({
+      ...doneAsWritten(written, at + 1, marks[station] === undefined),
+      pain: noPain ? 0 : null,
+      effort,
+    }));
+  });
 }
 
 /** Tells what somebody did as a training of their own: on this device before the screen moves on; sending it is for who asked. */
-export async function tellOf(member: Member, title: string, sets: SetLog[], seconds: number): Promise<void> {
+export async function tellOf(
+  member: Member,
+  title: string,
+  sets: SetLog[],
+  seconds: number,
+  before: Start[] | null = null,
+): Promise<void> {
   if (member.session === null || sets.length === 0) return;
   const of = { person: member.person, name: member.name, session: member.session, title };
   const afterwards = { isDone: false };
   let here = await open(of);
   // What somebody began alone on another day and left open stays a training of its own.
   if (here.events.length > 0 && here.training.on !== today()) here = begin(of);
+  if (before !== null) here = await tell(here, { kind: 'before', before }, {}, afterwards);
   for (const set of sets) here = await tell(here, { kind: 'set', item: set.item, number: set.set, set }, {}, afterwards);
   here = await tell(here, { kind: 'time', seconds: Math.max(1, Math.round(seconds)) }, {}, afterwards);
   await tell(here, { kind: 'ended' }, {}, afterwards);

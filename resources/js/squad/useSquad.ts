@@ -18,6 +18,7 @@ const squadOf = (view: SquadView): Squad => ({
   change: view.change,
   rounds: view.rounds,
   roundRest: view.roundRest,
+  kit: view.kit,
 });
 
 /** A squad: shown as edited, saved at once, undone and redone as a whole. What its people do is the server’s answer. */

@@ -23,6 +23,8 @@ function beginBeforeWhatActs(event: Event): void {
 }
 
 interface Content {
+  /** As what it lies over. */
+  dark?: boolean | undefined;
   className: string;
   children: ReactNode;
 }
@@ -33,6 +35,7 @@ export function Dialog({
   onClose,
   title,
   wide = false,
+  dark,
   children,
 }: {
   open: boolean;
@@ -40,12 +43,15 @@ export function Dialog({
   title: string;
   /** For two columns side by side. */
   wide?: boolean;
+  /** Over the clock on the floor. */
+  dark?: boolean;
   children: ReactNode;
 }) {
   return (
     <Over
       open={open}
       onClose={onClose}
+      dark={dark}
       className={cx(
         'grid gap-4 overflow-y-auto p-5',
         wide
@@ -72,11 +78,12 @@ export function Over({ open, onClose, ...content }: Content & { open: boolean; o
 }
 
 /** It is there while the dialog is open, and remembers where the keyboard was before. */
-function Box({ className, children }: Content) {
+function Box({ dark, className, children }: Content) {
   const [from] = useState(() => document.activeElement);
   return (
     <Radix.Content
       aria-describedby={undefined}
+      data-theme={dark ? 'dark' : undefined}
       onOpenAutoFocus={beginBeforeWhatActs}
       onCloseAutoFocus={(event) => {
         event.preventDefault();

@@ -1,14 +1,19 @@
 import type { Schemas } from '@/api/client';
-import type { SetLog } from '@/offline/told';
-import type { Counted } from '@/offline/trainings';
+import type { SetLog } from './told';
+import type { Counted } from './trainings';
+
+/** What of an exercise says how its sets are told. */
+export type Written = Pick<Schemas['CueWayView'], 'id' | 'targets' | 'sides' | 'rung' | 'dose'> & {
+  questions: { value: string }[];
+};
 
 /** A set that was begun and not done: what was done of it is still to be told. */
-export function brokenOff(item: Schemas['CueWayView'], set: number): SetLog {
+export function brokenOff(item: Written, set: number): SetLog {
   return doneAsWritten(item, set, false, { both: 0, left: 0, right: 0 });
 }
 
 /** A set done as written, or as counted where it was open, and clean; with pain and effort still to be told. */
-export function doneAsWritten(item: Schemas['CueWayView'], set: number, clean: boolean, counted: Counted = {}): SetLog {
+export function doneAsWritten(item: Written, set: number, clean: boolean, counted: Counted = {}): SetLog {
   const target = item.targets[set - 1] ?? item.targets[0] ?? 0;
   const sides = item.sides[set - 1] ?? 'both';
   return {
