@@ -21,20 +21,20 @@ export function Asking({ view, answers, onAnswer }: { view: SquadView; answers: 
   const hurts = here.filter((member) => (answerOf(member).before ?? []).length > 0);
   const nobodyElse = () =>
     onAnswer({ ...answers, ...Object.fromEntries(open.map((member) => [member.person, { ...answerOf(member), before: [] }])) });
-  useShortcuts(open.length === 0 ? [] : [{ key: 'n', label: 'nothing hurts before the first set', run: nobodyElse }]);
+  useShortcuts(open.length === 0 ? [] : [{ key: 'n', label: 'nobody else hurts before the first set', run: nobodyElse }]);
   return (
     <section aria-label="Pain before the first set" className="grid gap-2 rounded-lg border border-rail bg-sheet p-3">
       <div className="flex flex-wrap items-center gap-2">
         <p className="mr-2 text-lg font-semibold">
           {open.length > 0
-            ? 'Does anything hurt before the first set?'
+            ? 'Who hurts already, before the first set?'
             : hurts.length === 0
-              ? 'Nothing hurts before the first set.'
-              : ''}
+              ? 'Nobody hurts before the first set.'
+              : 'Hurt already, before the first set:'}
         </p>
         {open.length > 0 && (
           <Button look="floor" className="min-h-11" hotkey="N" onClick={nobodyElse}>
-            {open.length === here.length ? 'Nobody’s' : 'Nobody else’s'}
+            {open.length === here.length ? 'Nobody' : 'Nobody else'}
           </Button>
         )}
         {here.map((member) => (
@@ -44,12 +44,7 @@ export function Asking({ view, answers, onAnswer }: { view: SquadView; answers: 
         ))}
       </div>
       {hurts.map((member) => (
-        <Waits
-          key={member.person}
-          member={member}
-          view={view}
-          left={loading(member, answerOf(member).before, view.painStopsAbove)}
-        />
+        <Waits key={member.person} member={member} view={view} before={answerOf(member).before} />
       ))}
       <Dialog open={asked !== null} dark onClose={() => ask(null)} title={asked?.name ?? ''}>
         {asked && (
@@ -61,7 +56,7 @@ export function Asking({ view, answers, onAnswer }: { view: SquadView; answers: 
                 onAnswer({ ...answers, [asked.person]: hurting(answerOf(asked), asked, before, view.painStopsAbove) })
               }
             />
-            <Waits member={asked} view={view} left={loading(asked, answerOf(asked).before, view.painStopsAbove)} />
+            <Waits member={asked} view={view} before={answerOf(asked).before} />
             <div>
               <Button look="floor" onClick={() => ask(null)}>
                 Back to all
@@ -75,16 +70,23 @@ export function Asking({ view, answers, onAnswer }: { view: SquadView; answers: 
 }
 
 /** What waits for another day, since it loads what hurts. */
-function Waits({ member, view, left }: { member: Member; view: SquadView; left: number[] }) {
+function Waits({ member, view, before }: { member: Member; view: SquadView; before: Schemas['StartPain'][] | null }) {
   const first = member.name.split(' ')[0] ?? member.name;
-  const worked = member.places.filter(({ rung }) => rung !== null).length;
-  if (left.length === 0) return null;
+  const left = loading(member, before, view.painStopsAbove);
+  if (!(before ?? []).some(({ pain }) => pain > view.painStopsAbove)) return null;
+  if (left.length === 0)
+    return (
+      <p role="status" className="border-l-4 border-ochre pl-3">
+        {first}: nothing at the stations loads the place that hurts.
+      </p>
+    );
+  const isAll = left.length === member.places.filter(({ rung }) => rung !== null).length;
   return (
     <p role="alert" className="border-l-4 border-ochre pl-3">
       <strong>
         {first}: pain above {view.painStopsAbove} before the first set.
       </strong>{' '}
-      {left.length === worked ? (
+      {isAll ? (
         <>
           All stations load what hurts: leave this session today.{' '}
           <Link to={`/people/${member.person}`} className="underline underline-offset-4">
@@ -93,7 +95,7 @@ function Waits({ member, view, left }: { member: Member; view: SquadView; left: 
           . Local rules and the advice of a licensed professional come first.
         </>
       ) : (
-        <>Left out today: {left.map((station) => `${station + 1} ${plain(view.stations[station]?.name ?? '')}`).join(', ')}.</>
+        `Left out today: ${left.map((station) => `${station + 1} ${plain(view.stations[station]?.name ?? '')}`).join(', ')}.`
       )}
     </p>
   );
