@@ -37,8 +37,9 @@ final readonly class UpToDate
     /**
      * @param list<WrittenBlock>    $blocks  with everything that moved on
      * @param array<string, Reason> $changes what moved on and why, by exercise
+     * @param list<Reason>          $leftOut what is not there any more, and why
      */
-    private function __construct(public array $blocks, public array $changes) {}
+    private function __construct(public array $blocks, public array $changes, public array $leftOut = []) {}
 
     /**
      * @param list<WrittenBlock> $blocks
@@ -55,7 +56,7 @@ final readonly class UpToDate
 
     /**
      * As somebody trains it alone: what the trainer wrote stands, except that nobody is asked again for what was too much, or
-     * for a rung they came down from.
+     * for a rung they came down from: where nothing lower is open, it is left out.
      *
      * @param list<WrittenBlock> $blocks
      * @param list<string>       $fixed ladders that the trainer has fixed: the rung stays
@@ -64,27 +65,58 @@ final readonly class UpToDate
     {
         $next = $record->doses()->next();
 
-        return self::through($blocks, static function (WrittenItem $item, bool $onlyDown) use ($record, $fixed, $next): ?array {
+        $isFixed = static fn(Rung $rung): bool => in_array($rung->ladder, $fixed, true) || ! self::cameDown($rung, $record);
+        [$blocks, $leftOut] = self::withoutWhatHasNothingLower($blocks, $record, $isFixed);
+
+        return self::through($blocks, static function (WrittenItem $item, bool $onlyDown) use ($record, $isFixed, $next): ?array {
             $written = self::written($item, $record, []);
             if ($written === null) {
                 return null;
             }
             [$rung, $dose] = $written;
             $down = match (true) {
-                in_array($rung->ladder, $fixed, true) || ! self::cameDown($rung, $record) => null,
+                $isFixed($rung) => null,
                 $onlyDown => self::comesDown($item, $record, []),
                 default => self::change($item, $record, $next, true, [], false),
             };
 
             return $down !== null && $down[0]->rung !== $rung->slug ? $down : LighterDose::of($item, $rung, $dose, $record, keepsRounds: $onlyDown);
-        });
+        }, $leftOut);
+    }
+
+    /**
+     * @param list<WrittenBlock>   $blocks
+     * @param \Closure(Rung): bool $isFixed whether a rung stays whatever the person came down to
+     *
+     * @return array{list<WrittenBlock>, list<Reason>} and what is left out
+     */
+    private static function withoutWhatHasNothingLower(array $blocks, PersonRecord $record, \Closure $isFixed): array
+    {
+        $left = $reasons = [];
+        foreach ($blocks as $block) {
+            $items = [];
+            foreach ($block->items as $item) {
+                [$rung, $dose] = self::written($item, $record, []) ?? [null, null];
+                if ($rung === null || $dose === null || $isFixed($rung) || self::standsThere($rung, $dose, $record) || self::below($rung, $record) !== null) {
+                    $items[] = $item;
+                    continue;
+                }
+                $reasons[] = Reason::because(Rule::UpToDate, "“{$rung->name}” is left out: they came down from it, and nothing lower of its ladder is open.", ['exercise' => $rung->name, 'working rung' => $record->workingRung($rung->ladder)->name ?? ''], 'A limit lifted, other kit, or another rung decided on.');
+            }
+            if ($items !== []) {
+                $left[] = count($items) === count($block->items) ? $block : new WrittenBlock($block->isCircuit && count($items) > 1, $items, array_slice($block->gapSeconds, 0, count($items) - 1), $block->roundRestSeconds, $block->part);
+            }
+        }
+
+        return [$left, $reasons];
     }
 
     /**
      * @param list<WrittenBlock>                                             $blocks
      * @param \Closure(WrittenItem, bool): (array{WrittenItem, Reason}|null) $change what becomes of an exercise, and whether it only comes down in any case; null for nothing
+     * @param list<Reason>                                                   $leftOut
      */
-    private static function through(array $blocks, \Closure $change): self
+    private static function through(array $blocks, \Closure $change, array $leftOut = []): self
     {
         $changes = $moved = [];
         foreach ($blocks as $block) {
@@ -97,7 +129,7 @@ final readonly class UpToDate
             $moved[] = new WrittenBlock($block->isCircuit, $items, $block->gapSeconds, $block->roundRestSeconds, $block->part);
         }
 
-        return new self($moved, $changes);
+        return new self($moved, $changes, $leftOut);
     }
 
     /** @param list<WrittenBlock> $blocks */
@@ -149,7 +181,7 @@ final readonly class UpToDate
         $less = new WrittenItem($most->id, $most->rung->slug, DoseLine::print($record->doses()->inFewer($most, $most->dose->sets() - 1)));
         $blocks = array_map(static fn(WrittenBlock $block): WrittenBlock => new WrittenBlock($block->isCircuit, array_map(static fn(WrittenItem $item): WrittenItem => $item->id === $less->id ? $less : $item, $block->items), $block->gapSeconds, $block->roundRestSeconds, $block->part), $this->blocks);
 
-        return new self($blocks, $this->changes);
+        return new self($blocks, $this->changes, $this->leftOut);
     }
 
     /**
@@ -323,15 +355,13 @@ final readonly class UpToDate
     private static function rung(Rung $written, Dose $dose, PersonRecord $record, bool $isEasier): Rung
     {
         $working = $record->workingRung($written->ladder);
-        // Where the sides stand apart, one of them may work on its own rung.
-        $standsThere = $dose->only !== null && array_filter($record->on($written->ladder), static fn(Position $here): bool => $here->rung->slug === $written->slug && $here->side->meets($dose->only)) !== [];
-        if ($working === null || $standsThere) {
+        if ($working === null || self::standsThere($written, $dose, $record)) {
             return $written;
         }
-        $isRuledOut = ! $record->circumstances()->rule($working)->openOn(Side::Both);
         if ($written->height->above($working->height) > 0) {
-            return ($isRuledOut ? $record->circumstances()->nextOpen($record->library->ladder($working->ladder), $working, up: false, on: Side::Both) : $working) ?? $written;
+            return self::below($written, $record) ?? $written;
         }
+        $isRuledOut = ! $record->circumstances()->rule($working)->openOn(Side::Both);
         if ($isEasier || $isRuledOut) {
             return $written;
         }
@@ -341,6 +371,23 @@ final readonly class UpToDate
 
         // Another way of working stands in for the working rung on purpose, as held work in the first weeks of a program.
         return Phase::reached($written, $dose) === Phase::reached($working, $record->doses()->first($working)->dose) ? $working : $written;
+    }
+
+    /** Whether one side, where the sides stand apart, works on its own rung. */
+    private static function standsThere(Rung $written, Dose $dose, PersonRecord $record): bool
+    {
+        return $dose->only !== null && array_filter($record->on($written->ladder), static fn(Position $here): bool => $here->rung->slug === $written->slug && $here->side->meets($dose->only)) !== [];
+    }
+
+    /** What is done in place of a rung above the working rung: that one, or what stands in where it is ruled out; null where nothing does. */
+    private static function below(Rung $written, PersonRecord $record): ?Rung
+    {
+        $working = $record->workingRung($written->ladder);
+        if ($working === null || $record->circumstances()->rule($working)->openOn(Side::Both)) {
+            return $working;
+        }
+
+        return $record->circumstances()->nextOpen($record->library->ladder($working->ladder), $working, up: false, on: Side::Both);
     }
 
     /** Whether the person stood as high before, or trained it before they were placed where they stand, and works lower now. */

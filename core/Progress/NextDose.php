@@ -69,8 +69,9 @@ final readonly class NextDose
         if (($last->effort() ?? 0) > $terms->highestEffort) {
             return $say($lighter->dose, "{$lighter->words}, since the effort was {$last->effort()} of 10.", "Effort of at most {$terms->highestEffort}.");
         }
-        if ($last->isShort() && isset($here[count($here) - 2]) && $here[count($here) - 2]->isShort()) {
-            return $say($lighter->dose, "{$lighter->words}, since the target was not reached at two sessions running, in good form.", 'The target in every set.');
+        $why = self::whyNotWhole($last, $here[count($here) - 2] ?? null);
+        if ($why !== null) {
+            return $say($lighter->dose, "{$lighter->words}, since {$why}.", 'A clean session, each set in form and at its target.');
         }
         $stays = self::whyStay($last, $course);
         if ($stays !== null) {
@@ -368,6 +369,17 @@ final readonly class NextDose
             $course === Course::StopProposed => 'since stopping its ladder is proposed',
             Pain::acts($last->pain() ?? 0) => "since the pain was {$last->pain()} of 10",
             default => null,
+        };
+    }
+
+    /** What was not whole at two sessions running, which the same dose again does not mend; null where one of them was. */
+    private static function whyNotWhole(RungSession $last, ?RungSession $before): ?string
+    {
+        return match (true) {
+            ! $last->isNotWhole() || $before?->isNotWhole() !== true => null,
+            $last->isShort() && $before->isShort() => 'the target was not reached at two sessions running, in good form',
+            $last->endsInAFault() && $before->endsInAFault() => 'the form went in the last set at two sessions running',
+            default => 'the target was not reached, or the form went in the last set, at two sessions running',
         };
     }
 

@@ -24,7 +24,7 @@ final readonly class ProgressionRule
     /** With so little effort at the mark a climb test is offered at once. */
     private const EASY_EFFORT = 4;
 
-    /** So many sessions running above one's own limit of effort, each with less than the one before, and the rung is too hard (our own choice). */
+    /** So many sessions running too hard or not whole, each with less than the one before, and the rung is too hard (our own choice). */
     private const HARD_RUNNING = 3;
 
     private function __construct(
@@ -166,6 +166,15 @@ final readonly class ProgressionRule
                 "A session at effort {$this->circumstances->highestEffort()} or less.",
             ));
         }
+        $broken = $this->brokenThoughLighter($sessions);
+        if ($broken !== null) {
+            return $this->down($gate, Reason::because(
+                Rule::StepDownForm,
+                'Short of the target, or out of form in the last set, at three sessions running, though each asked for less: it is the version that is too hard, not the dose.',
+                ['sessions' => implode(', ', $broken)],
+                'A session in form and at its target, in every set.',
+            ));
+        }
         $answer = FeltAnswer::to($sessions, $this->method);
 
         return $answer?->stepsDown === true ? $this->down($gate, $answer->reason($this->working, easier: $this->easierInWords())) : null;
@@ -214,17 +223,43 @@ final readonly class ProgressionRule
      */
     private function hardThoughLighter(array $sessions): ?array
     {
+        $efforts = array_map(static fn(RungSession $session): int => $session->effort() ?? 0, $this->eachWithLess($sessions));
+
+        return $efforts !== [] && min($efforts) > $this->circumstances->highestEffort() ? $efforts : null;
+    }
+
+    /**
+     * The dates of the last three sessions, where each was short or lost its form at the end and less was asked each time; null otherwise.
+     *
+     * @param list<RungSession> $sessions by date
+     *
+     * @return list<string>|null
+     */
+    private function brokenThoughLighter(array $sessions): ?array
+    {
+        $last = $this->eachWithLess($sessions);
+        $broken = array_filter($last, static fn(RungSession $session): bool => $session->isNotWhole());
+
+        return $last === [] || $broken !== $last ? null : array_map(static fn(RungSession $session): string => $session->date->iso(), $last);
+    }
+
+    /**
+     * The last three sessions of this rung, where each asked for less than the one before; none otherwise.
+     *
+     * @param list<RungSession> $sessions by date
+     *
+     * @return list<RungSession>
+     */
+    private function eachWithLess(array $sessions): array
+    {
         $last = array_slice($sessions, -self::HARD_RUNNING);
-        $efforts = [];
         foreach ($last as $at => $session) {
-            $isLess = $at === 0 || $last[$at - 1]->dose->asksForMoreThan($session->dose);
-            if ($session->rung->slug !== $this->working->slug || ! $isLess || ($session->effort() ?? 0) <= $this->circumstances->highestEffort()) {
-                return null;
+            if ($session->rung->slug !== $this->working->slug || ($at > 0 && ! $last[$at - 1]->dose->asksForMoreThan($session->dose))) {
+                return [];
             }
-            $efforts[] = (int) $session->effort();
         }
 
-        return count($efforts) === self::HARD_RUNNING ? $efforts : null;
+        return count($last) === self::HARD_RUNNING ? $last : [];
     }
 
     /** By the clock in a circuit there is no low end. */

@@ -141,6 +141,20 @@ final readonly class RungSession
         return count($this->sets) >= $this->dose->allSets();
     }
 
+    /** In form but for the last of several sets, and without pain: the dose was a little too much. */
+    public function endsInAFault(): bool
+    {
+        $sets = count($this->sets);
+
+        return $sets > 1 && $this->setsWithFault() === [$sets] && ($this->pain() ?? 0) === 0;
+    }
+
+    /** Short, or out of form at its end: once it is tried again, as it is. */
+    public function isNotWhole(): bool
+    {
+        return $this->isShort() || $this->endsInAFault();
+    }
+
     /** Short of the target in some set, in good form and without pain. */
     public function isShort(): bool
     {

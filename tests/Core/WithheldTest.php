@@ -19,6 +19,7 @@ use EvenRungs\Person\History;
 use EvenRungs\Person\LoggedSession;
 use EvenRungs\Person\LoggedSet;
 use EvenRungs\Person\MorningAnswer;
+use EvenRungs\Person\NotedLimit;
 use EvenRungs\Person\PendingDecision;
 use EvenRungs\Person\PersonRecord;
 use EvenRungs\Person\Placing;
@@ -30,6 +31,7 @@ use EvenRungs\Progress\Decision;
 use EvenRungs\Progress\FormQuestion;
 use EvenRungs\Progress\Morning;
 use EvenRungs\Reason\Reason;
+use EvenRungs\Screening\State;
 use EvenRungs\Session\Item;
 use EvenRungs\Session\Template;
 use EvenRungs\Session\WrittenBlock;
@@ -222,6 +224,23 @@ final class WithheldTest extends TestCase
         self::assertSame(['(4-3-2x8s/5)'], self::alone($after(26), $sheet));
         self::assertSame(['(3-2-1x8s/5)'], self::alone($after(26, pain: 3), $sheet));
         self::assertSame(['(2-1x8s/5)'], self::alone($after(26, pain: 3), [new WrittenItem('a', 'head-lift/long-holds', '(2-1x8s/5)')]), 'less on purpose stays');
+    }
+
+    /** Kneeling hurts since: of the press-out only what they came down from needs no knee, and it came again, alone at home. */
+    public function test_alone_what_they_came_down_from_is_left_out_where_nothing_lower_is_open(): void
+    {
+        $kneeling = 'press-out/half-kneeling-wide';
+        $down = self::record([], placings: [new Placing('d', 'press-out', Side::Both, $kneeling, false, 500, Day::parse('2026-06-11'), decided: true)]);
+        $sore = new PersonRecord($down->library, $down->method, $down->today, $down->profile->withKit([Kit::Band]), new Safety([new NotedLimit(State::KneelingPain, Side::Both, Day::parse('2026-06-11'), false)], [], [], Day::parse('2026-06-01'), []), $down->history);
+        $circuit = new WrittenBlock(true, [new WrittenItem('a', self::PLANK, '2x20s'), new WrittenItem('b', self::PRESS, '2x10/side'), new WrittenItem('c', 'bridge/touch', '2x10')], [20, 30], 60);
+        $blocks = [WrittenBlock::straight(new WrittenItem('s', self::PRESS, '2x10/side')), $circuit];
+
+        $now = UpToDate::alone($blocks, $sore);
+        self::assertSame([['a', 'c']], array_map(static fn(WrittenBlock $block): array => array_column($block->items, 'id'), $now->blocks));
+        self::assertSame([20], $now->blocks[0]->gapSeconds);
+        self::assertStringContainsString('is left out: they came down from it, and nothing lower of its ladder is open', $now->leftOut[0]->sentence);
+        self::assertSame([$kneeling, []], [UpToDate::alone($blocks, $down)->blocks[0]->items[0]->rung, UpToDate::alone($blocks, $down)->leftOut], 'it is there again once kneeling does not hurt');
+        self::assertSame(self::PRESS, UpToDate::alone($blocks, $sore, ['press-out'])->blocks[0]->items[0]->rung, 'what is fixed stays');
     }
 
     public function test_alone_nobody_is_asked_for_the_rung_they_came_down_from_but_for_one_that_was_written_above_on_purpose(): void

@@ -7,6 +7,8 @@ namespace Tests\Feature;
 use App\Http\Home\HomeDoor;
 use App\Models\HomeDevice;
 use App\Models\HomeLink;
+use App\Models\Person;
+use App\Models\PersonLimit;
 use EvenRungs\Screening\DangerSign;
 use Illuminate\Support\Carbon;
 use Illuminate\Support\Facades\Auth;
@@ -148,6 +150,21 @@ final class HomeTest extends HomeTestCase
         $this->getJson("/api/home/sessions/{$this->session}/cues?done=yes")->assertJsonPath('ways.0.dose', '2x10/side')->assertJsonPath('cautions', []);
         $this->atTheDesk();
         $this->getJson("/api/people/{$this->person}/sessions/{$this->session}")->assertJsonPath('preview.blocks.0.items.0.dose', '2x10/side');
+    }
+
+    public function test_at_home_nobody_is_asked_again_for_what_they_came_down_from_though_nothing_lower_is_open(): void
+    {
+        $this->atTheDesk();
+        $session = $this->writtenSession($this->person, [self::RUNG => '2x10/side', 'dead-bug/both-arms-reach' => '2x8']);
+        $this->place($this->person, 'press-out/half-kneeling-wide', reason: 'The last repetitions were not hers.');
+        PersonLimit::query()->create(['id' => self::id(), 'person_id' => $this->person, 'state' => 'kneeling-pain', 'side' => 'both', 'note' => '', 'since' => '2026-06-01', 'cleared' => false]);
+        Person::query()->findOrFail($this->person)->update(['places' => [['name' => 'home', 'kit' => ['band', 'mat']]]]);
+        DB::table('people')->where('id', $this->person)->increment('records');
+        $this->open($this->link());
+
+        $cues = $this->getJson("/api/home/sessions/{$session}/cues")->assertOk()->assertJsonPath('cautions', ['“Press-out, standing” is left out for now: ask your trainer what comes in its place.']);
+        self::assertSame(['dead-bug'], array_values(array_unique(array_map(static fn(mixed $rung): string => explode('/', self::text($rung))[0], (array) $cues->json('ways.*.rung')))));
+        $this->getJson("/api/home/sessions/{$this->session}/cues")->assertConflict()->assertJsonPath('code', 'not-today');
     }
 
     public function test_a_danger_sign_ticked_at_home_closes_training_on_every_path_and_is_first_on_the_bench(): void

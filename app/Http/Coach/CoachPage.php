@@ -45,11 +45,14 @@ final readonly class CoachPage
     /** @var list<Reason> */
     private array $leftOut;
 
-    /** @param array<string, Reason> $changes what has moved on since it was written, by exercise */
-    private function __construct(private PersonFile $file, private TrainingSession $row, Permitted $permitted, private array $changes)
+    /**
+     * @param array<string, Reason> $changes what has moved on since it was written, by exercise
+     * @param list<Reason>          $leftOut before, as there is nothing lower
+     */
+    private function __construct(private PersonFile $file, private TrainingSession $row, ?Permitted $permitted, private array $changes, array $leftOut = [])
     {
-        $this->leftOut = $permitted->leftOut;
-        $this->session = $permitted->session ?? throw Problem::conflict('nothing-left', 'Nothing of this session can be trained today. '.$this->leftOut[0]->sentence);
+        $this->leftOut = [...$permitted->leftOut ?? [], ...$leftOut];
+        $this->session = $permitted->session ?? throw $this->leftOut === [] ? Problem::emptySession() : Problem::conflict('nothing-left', 'Nothing of this session can be trained today. '.$this->leftOut[0]->sentence);
     }
 
     /** @param bool $isDone it was trained without the device, and is told */
@@ -57,7 +60,7 @@ final readonly class CoachPage
     {
         $session = $row->inCore();
         $file = $file->at($row);
-        $page = new self($file, $row, $file->record->permitted($session->blocks, $isDone) ?? throw Problem::emptySession(), $file->program()->asOfToday()->since($session->blocks, $session)->changes);
+        $page = new self($file, $row, $file->record->permitted($session->blocks, $isDone), $file->program()->asOfToday()->since($session->blocks, $session)->changes);
 
         return $page->sheet(CautionLines::of($file->record), ReasonView::all($page->leftOut), ReasonView::all(array_values($page->changes)));
     }
@@ -68,7 +71,7 @@ final readonly class CoachPage
         $session = $row->inCore();
         $file = $file->at($row);
         $now = $isDone ? UpToDate::asWritten($session->blocks) : $file->program()->asOfToday()->alone($session->blocks, $session);
-        $page = new self($file, $row, $file->record->permitted($now->blocks, $isDone) ?? throw Problem::emptySession(), $now->changes);
+        $page = new self($file, $row, $file->record->permitted($now->blocks, $isDone), $now->changes, $now->leftOut);
 
         return $page->sheet($page->saidAtHome(), [], []);
     }
@@ -76,8 +79,13 @@ final readonly class CoachPage
     /** @return list<string> what is not as on the sheet, in plain words */
     private function saidAtHome(): array
     {
-        $waits = array_filter($this->leftOut, static fn(Reason $reason): bool => in_array($reason->rule, [Rule::PainWaits, Rule::PainHigh], true));
-        $left = array_map(static fn(Reason $reason): string => "“{$reason->inputs[0]->value}” is left out ".($reason->rule === Rule::PainWaits ? 'until your trainer has seen what you told.' : 'for now, as your trainer decided.'), array_values($waits));
+        $why = static fn(Rule $rule): ?string => match ($rule) {
+            Rule::PainWaits => 'until your trainer has seen what you told.',
+            Rule::PainHigh => 'for now, as your trainer decided.',
+            Rule::UpToDate => 'for now: ask your trainer what comes in its place.',
+            default => null,
+        };
+        $left = array_map(static fn(Reason $reason): string => "“{$reason->inputs[0]->value}” is left out {$why($reason->rule)}", array_values(array_filter($this->leftOut, static fn(Reason $reason): bool => $why($reason->rule) !== null)));
         $changed = array_filter($this->session->items(), fn(Item $item): bool => isset($this->changes[$item->id]));
 
         return [...$left, ...array_map(fn(Item $item): string => "“{$item->rung->name}” for now: ".DoseWords::of($item->dose, $this->file->record->method->counting()).', less than was written.', array_values($changed))];
