@@ -222,8 +222,14 @@ final class Life
             $answers = $question->answers();
             $this->method = $this->method->with($answers[$chance->getInt(0, count($answers) - 1)]);
         }
-        $states = [State::ShoulderPain, State::WristPain, State::KneelingPain, State::BackWorseArching, State::Osteoporosis, State::RaisedPressure];
-        $this->limits = $chance->getInt(0, 2) > 0 ? [] : [new NotedLimit($states[$chance->getInt(0, count($states) - 1)], Side::Both, Day::parse(BEGIN), false)];
+        // What age asks for comes with the year of birth.
+        $states = array_values(array_filter(State::cases(), static fn(State $state): bool => ! $state->isByAge()));
+        $this->limits = [];
+        for ($limits = [0, 0, 1, 1, 2][$chance->getInt(0, 4)]; $limits > 0; $limits--) {
+            $state = $states[$chance->getInt(0, count($states) - 1)];
+            $this->limits[$state->value] = new NotedLimit($state, $state->isSided() ? [Side::Left, Side::Right, Side::Both][$chance->getInt(0, 2)] : Side::Both, Day::parse(BEGIN), false);
+        }
+        $this->limits = array_values($this->limits);
     }
 
     public function run(): void
