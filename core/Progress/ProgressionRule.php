@@ -157,23 +157,9 @@ final readonly class ProgressionRule
                 'The low end or more, within the effort and in form.',
             ));
         }
-        $hardest = $this->hardThoughLighter($sessions);
-        if ($hardest !== null) {
-            return $this->down($gate, Reason::because(
-                Rule::StepDownEffort,
-                'Effort '.implode(', ', $hardest).' of 10 at three sessions running, though each asked for less: it is the version that is too hard, not the dose.',
-                ['efforts' => implode(', ', $hardest), 'at most' => $this->circumstances->highestEffort()],
-                "A session at effort {$this->circumstances->highestEffort()} or less.",
-            ));
-        }
-        $broken = $this->brokenThoughLighter($sessions);
-        if ($broken !== null) {
-            return $this->down($gate, Reason::because(
-                Rule::StepDownForm,
-                'Short of the target, or out of form in the last set, at three sessions running, though each asked for less: it is the version that is too hard, not the dose.',
-                ['sessions' => implode(', ', $broken)],
-                'A session in form and at its target, in every set.',
-            ));
+        $version = $this->hardThoughLighter($sessions) ?? $this->brokenThoughLighter($sessions);
+        if ($version !== null) {
+            return $this->down($gate, $version);
         }
         $answer = FeltAnswer::to($sessions, $this->method);
 
@@ -215,32 +201,38 @@ final readonly class ProgressionRule
     }
 
     /**
-     * The efforts of the last three sessions, where each was above one's own limit and less was asked each time; null otherwise.
+     * Above one's own limit of effort at three sessions running, though each asked for less.
      *
      * @param list<RungSession> $sessions by date
-     *
-     * @return list<int>|null
      */
-    private function hardThoughLighter(array $sessions): ?array
+    private function hardThoughLighter(array $sessions): ?Reason
     {
         $efforts = array_map(static fn(RungSession $session): int => $session->effort() ?? 0, $this->eachWithLess($sessions));
 
-        return $efforts !== [] && min($efforts) > $this->circumstances->highestEffort() ? $efforts : null;
+        return $efforts === [] || min($efforts) <= $this->circumstances->highestEffort() ? null : Reason::because(
+            Rule::StepDownEffort,
+            'Effort '.implode(', ', $efforts).' of 10 at three sessions running, though each asked for less: it is the version that is too hard, not the dose.',
+            ['efforts' => implode(', ', $efforts), 'at most' => $this->circumstances->highestEffort()],
+            "A session at effort {$this->circumstances->highestEffort()} or less.",
+        );
     }
 
     /**
-     * The dates of the last three sessions, where each was short or lost its form at the end and less was asked each time; null otherwise.
+     * Short, or out of form at the end, at three sessions running, though each asked for less.
      *
      * @param list<RungSession> $sessions by date
-     *
-     * @return list<string>|null
      */
-    private function brokenThoughLighter(array $sessions): ?array
+    private function brokenThoughLighter(array $sessions): ?Reason
     {
         $last = $this->eachWithLess($sessions);
-        $broken = array_filter($last, static fn(RungSession $session): bool => $session->isNotWhole());
+        $isBroken = array_filter($last, static fn(RungSession $session): bool => $session->isNotWhole()) === $last;
 
-        return $last === [] || $broken !== $last ? null : array_map(static fn(RungSession $session): string => $session->date->iso(), $last);
+        return $last === [] || ! $isBroken ? null : Reason::because(
+            Rule::StepDownForm,
+            'Short of the target, or out of form in the last set, at three sessions running, though each asked for less: it is the version that is too hard, not the dose.',
+            ['sessions' => implode(', ', array_map(static fn(RungSession $session): string => $session->date->iso(), $last))],
+            'A session in form and at its target, in every set.',
+        );
     }
 
     /**
