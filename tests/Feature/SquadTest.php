@@ -65,6 +65,9 @@ final class SquadTest extends ApiTestCase
         foreach (['cues' => 'ways.*.rung', 'sheet' => 'items.*.kit'] as $page => $names) {
             self::assertStringContainsString($page === 'cues' ? 'press-out/standing-short' : 'band and anchor', implode(' ', array_filter((array) $this->getJson("/api/people/{$tam}/sessions/{$session}/{$page}")->assertOk()->json($names), is_string(...))));
         }
+        $before = $this->body($squad);
+        unset($before['kit']);
+        $this->putJson("/api/squads/{$squad}", [...$before, 'work' => 40])->assertOk()->assertJsonPath('kit', ['mat', 'band']);
         self::assertSame([], $bands($this->change($squad, ['kit' => []])), 'nothing but the floor');
         $this->change($squad, ['kit' => ['anvil']])->assertUnprocessable();
         $this->change($squad, ['kit' => ['mat', 'mat']])->assertUnprocessable();

@@ -16,6 +16,7 @@ final readonly class SquadMemberView
      * @param string|null          $closed   why training is closed to them
      * @param string|null          $session  what was written for them, if it was
      * @param bool                 $told     what they did in it today is told
+     * @param int                  $highestEffort more than that is too hard
      * @param list<SquadPlaceView> $places   by station
      * @param list<ReasonView>     $cautions of their session
      */
@@ -28,6 +29,7 @@ final readonly class SquadMemberView
         public ?string $closed,
         public ?string $session,
         public bool $told,
+        public int $highestEffort,
         public array $places,
         public array $cautions,
     ) {}

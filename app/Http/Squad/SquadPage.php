@@ -93,6 +93,7 @@ final readonly class SquadPage
             closed: $member->record->admission()->reason?->sentence,
             session: $session,
             told: in_array($session, $this->told, true),
+            highestEffort: $member->record->circumstances()->highestEffort(),
             places: array_map(fn(SquadPlace $place): SquadPlaceView => $this->place($file, $member, $place), $member->places),
             cautions: ReasonView::all([...$this->sore($file), ...$member->cautions($this->squad->clock)]),
         );

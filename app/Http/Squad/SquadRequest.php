@@ -46,7 +46,8 @@ final class SquadRequest extends ApiRequest
             'change' => self::between(SquadClock::CHANGE),
             'rounds' => self::between(SquadClock::ROUNDS),
             'roundRest' => self::between(SquadClock::ROUND_REST),
-            'kit' => ['present', 'nullable', 'list'],
+            // A page that was open since before a squad had kit says nothing of it.
+            'kit' => ['nullable', 'list'],
             'kit.*' => ['string', 'distinct', Rule::enum(Kit::class)],
         ];
     }
@@ -78,9 +79,16 @@ final class SquadRequest extends ApiRequest
         return new SquadClock(count($this->stations()), $this->integer('work'), $this->integer('change'), $this->integer('rounds'), $this->integer('roundRest'));
     }
 
-    /** @return list<string>|null in the order of the catalogue */
-    public function kit(): ?array
+    /**
+     * @param list<string>|null $now
+     *
+     * @return list<string>|null in the order of the catalogue
+     */
+    public function kit(?array $now): ?array
     {
+        if (! $this->has('kit')) {
+            return $now;
+        }
         $kit = $this->input('kit') === null ? null : $this->texts('kit');
 
         return $kit === null ? null : array_values(array_intersect(array_column(Kit::cases(), 'value'), $kit));

@@ -55,7 +55,7 @@ final readonly class SquadsController
     #[Changes('/api/squads/{squad}', 'changeSquad', SquadView::class, SquadRequest::class)]
     public function update(Squad $squad, SquadRequest $input): JsonResponse
     {
-        if (! $this->keep->change($squad, $input->integer('version'), $input->text('name'), $input->stations(), $input->clock(), $input->line(), $input->kit(), PracticeClock::of($input->by())->today())) {
+        if (! $this->keep->change($squad, $input->integer('version'), $input->text('name'), $input->stations(), $input->clock(), $input->line(), $input->kit($squad->kit), PracticeClock::of($input->by())->today())) {
             throw Problem::changedMeanwhile('This squad', $this->view($squad->refresh(), $input->by()));
         }
 

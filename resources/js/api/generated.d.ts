@@ -3325,6 +3325,8 @@ export interface components {
             session: string | null;
             /** @description what they did in it today is told */
             told: boolean;
+            /** @description more than that is too hard */
+            highestEffort: number;
             /** @description by station */
             places: components["schemas"]["SquadPlaceView"][];
             /** @description of their session */

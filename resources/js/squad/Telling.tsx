@@ -18,6 +18,9 @@ import { plain } from './words';
 type Member = Schemas['SquadMemberView'];
 const words: Record<Mark | 'clean', string> = { clean: 'clean', done: 'form lost', left: 'left out' };
 
+const toggled = (stations: number[], at: number): number[] =>
+  stations.includes(at) ? stations.filter((other) => other !== at) : [...stations, at];
+
 const isMarked = ({ marks }: Answer): boolean => Object.values(marks).some((mark) => mark !== undefined);
 
 /** The session is over: what each did, told for all on one page and kept as a training of each. */
@@ -226,6 +229,24 @@ function Row({
         <div className="max-w-xl">
           <Scale name={`${first}: effort`} value={answer.effort} onChange={(effort) => onAnswer({ ...answer, effort })} />
         </div>
+        {(answer.effort ?? 0) > member.highestEffort && (
+          <div role="group" aria-label={`${first}: where it was so hard`} className="mt-2 flex flex-wrap items-center gap-1.5">
+            <span className="text-sm">Where? {answer.hardAt.length === 0 && 'It counts for all of them until you say.'}</span>
+            {view.stations.flatMap((station, at) =>
+              member.places[at]?.rung != null && (done[at] ?? 0) > 0
+                ? [
+                    <Choice
+                      key={station.ladder}
+                      pressed={answer.hardAt.includes(at)}
+                      onPress={() => onAnswer({ ...answer, hardAt: toggled(answer.hardAt, at) })}
+                    >
+                      {`${at + 1}`}
+                    </Choice>,
+                  ]
+                : [],
+            )}
+          </div>
+        )}
       </fieldset>
     </li>
   );

@@ -44,6 +44,7 @@ export const member = (name: string, start: number | null): Schemas['SquadMember
   closed: null,
   session: `s-${name}`,
   told: false,
+  highestEffort: 7,
   places: [place(0), place(1)],
   cautions: [],
 });

@@ -5,7 +5,7 @@ import { wipe } from '@/offline/store';
 import { toldBy } from '@/offline/told';
 import { open, setTrainer, tell, waiting } from '@/offline/trainings';
 import { member } from './squad.fixture';
-import { hurting, loading, nothing, pressed, setsOf, tellOf, toldHere, withBefore } from './telling';
+import { hurting, loading, nothing, pressed, setsOf, tellOf, toldHere, withBefore, type Answer } from './telling';
 
 describe('what is told after a squad’s session', () => {
   const tam = member('Tam', 0);
@@ -35,7 +35,7 @@ describe('what is told after a squad’s session', () => {
 
   it('has nothing of a station where somebody rests or never came to', () => {
     expect(setsOf(tam, [1, 0], { ...nothing, said: true })).toHaveLength(1);
-    const resting = { places: tam.places.map((place) => ({ ...place, rung: null })) };
+    const resting = { ...tam, places: tam.places.map((place) => ({ ...place, rung: null })) };
     expect(setsOf(resting, [2, 2], { ...nothing, said: true })).toEqual([]);
   });
 
@@ -45,6 +45,20 @@ describe('what is told after a squad’s session', () => {
     expect(pressed(once, 1).marks[1]).toBe('left');
     expect(pressed(pressed(once, 1), 1).marks[1]).toBeUndefined();
     expect(once.said).toBe(false);
+  });
+});
+
+describe('an effort that was too high', () => {
+  const efforts = (answer: Partial<Answer>) =>
+    setsOf(member('Tam', 0), [1, 1], { ...nothing, said: true, ...answer }).map(({ effort }) => effort);
+
+  it('counts at the stations where it was so, and for all until that is said', () => {
+    expect(efforts({ effort: 9 })).toEqual([9, 9]);
+    expect(efforts({ effort: 9, hardAt: [1] })).toEqual([null, 9]);
+  });
+
+  it('counts for all where it was not', () => {
+    expect(efforts({ effort: 7, hardAt: [1] })).toEqual([7, 7]);
   });
 });
 
@@ -67,7 +81,7 @@ describe('pain before a squad’s first set', () => {
 
   it('was not asked by what an earlier version kept', () => {
     const kept = { p: { marks: { 1: 'left' }, said: true, effort: 7, noPain: null } };
-    expect(withBefore(kept)).toEqual({ p: { ...kept.p, before: null } });
+    expect(withBefore(kept)).toEqual({ p: { ...kept.p, before: null, hardAt: [] } });
   });
 });
 
@@ -76,7 +90,7 @@ describe('where one side of a station rests', () => {
     const [plank, side] = member('Tam', 0).places;
     if (!plank || !side) throw new Error('no places');
     const alone = { ...side, dose: '2x12s on/right', targets: [12, 12], sides: ['right' as const, 'right' as const] };
-    expect(setsOf({ places: [plank, alone] }, [0, 2], { ...nothing, said: true })).toMatchObject([
+    expect(setsOf({ ...member('Tam', 0), places: [plank, alone] }, [0, 2], { ...nothing, said: true })).toMatchObject([
       { both: null, left: null, right: 12, painSide: 'right', set: 1 },
       { both: null, left: null, right: 12, painSide: 'right', set: 2 },
     ]);

@@ -18,6 +18,8 @@ export interface Answer {
   said: boolean;
   /** the highest of all stations; null where nobody asked */
   effort: number | null;
+  /** stations at which it was so, where it was too high; none where nobody said, and then it counts for all */
+  hardAt: number[];
   /** nothing hurt; null where nobody asked */
   noPain: true | null;
   /** pain before the first set; null where nobody asked */
@@ -27,7 +29,7 @@ export interface Answer {
 /** By person. */
 export type Answers = Record<string, Answer>;
 
-export const nothing: Answer = { marks: {}, said: false, effort: null, noPain: null, before: null };
+export const nothing: Answer = { marks: {}, said: false, effort: null, hardAt: [], noPain: null, before: null };
 
 /** What was kept by an earlier version did not know of pain before the first set. */
 export const withBefore = (answers: unknown): unknown =>
@@ -58,7 +60,13 @@ export const pressed = ({ marks, ...rest }: Answer, station: number): Answer => 
 };
 
 /** The sets somebody did, as any training tells them. */
-export function setsOf({ places }: Pick<Member, 'places'>, done: number[], { marks, effort, noPain }: Answer): SetLog[] {
+export function setsOf(
+  { places, highestEffort }: Pick<Member, 'places' | 'highestEffort'>,
+  done: number[],
+  { marks, effort, hardAt, noPain }: Answer,
+): SetLog[] {
+  // Of the other stations it is only known that they were no harder: nobody is asked for less there.
+  const isKnown = (station: number) => (effort ?? 0) <= highestEffort || hardAt.length === 0 || hardAt.includes(station);
   return places.flatMap((place, station) => {
     const { rung } = place;
     if (rung === null || marks[station] === 'left') return [];
@@ -66,7 +74,7 @@ export function setsOf({ places }: Pick<Member, 'places'>, done: number[], { mar
     return Array.from({ length: done[station] ?? 0 }, (_, at): SetLog => ({
       ...doneAsWritten(written, at + 1, marks[station] === undefined),
       pain: noPain ? 0 : null,
-      effort,
+      effort: isKnown(station) ? effort : null,
     }));
   });
 }
