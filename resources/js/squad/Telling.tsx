@@ -174,7 +174,7 @@ function Row({
       </li>
     );
   return (
-    <li className="grid gap-2 rounded-lg border border-rail bg-sheet p-3">
+    <li className="grid content-start gap-2 rounded-lg border border-rail bg-sheet p-3">
       <div className="flex flex-wrap items-center gap-x-4 gap-y-1">
         <h2 className="text-xl">{member.name}</h2>
         <Choice
