@@ -88,7 +88,7 @@ final class SquadStoryTest extends BrowserTestCase
         for ($cue = 0; $cue < 20; $cue++) {
             $browser->press('Skip');
         }
-        $browser->see('All told');
+        $browser->see('All told')->see('A second session of today is told on each one’s own page');
         self::assertSame(8, self::logged());
         $this->noComplaints();
     }

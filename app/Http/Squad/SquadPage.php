@@ -18,6 +18,7 @@ use EvenRungs\Progress\FormQuestion;
 use EvenRungs\Progress\Pain;
 use EvenRungs\Progress\PainPlace;
 use EvenRungs\Reason\Reason;
+use EvenRungs\Session\Cue;
 use EvenRungs\Session\CueWay;
 use EvenRungs\Session\Totals;
 use EvenRungs\Squad\Squad;
@@ -122,7 +123,7 @@ final readonly class SquadPage
             dose: $item === null ? '' : DoseLine::print($item->dose),
             work: $place->work(),
             words: $place->inWords(),
-            pieces: $place->pieces(),
+            pieces: array_map(static fn(Cue $cue): SquadPieceView => new SquadPieceView(stretch: $cue->stretch, seconds: $cue->seconds, side: $cue->side), $place->pieces()),
             targets: $way?->targets() ?? [],
             sides: $way?->sides() ?? [],
             cues: $item?->rung->cues($circumstances) ?? [],

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Http\Squad;
 
 use App\Http\Shared\ReasonView;
-use EvenRungs\Session\Cue;
 
 /** What one of a squad does at a station. */
 final readonly class SquadPlaceView
@@ -16,7 +15,7 @@ final readonly class SquadPlaceView
      * @param string           $dose        as it is written
      * @param int              $work        seconds in which they work
      * @param string           $words       how these are spent, as “45 s: 20 s each side, right first”
-     * @param list<Cue>        $pieces      of one time at the station
+     * @param list<SquadPieceView> $pieces      of one time at the station
      * @param list<int>        $targets     what each set asks for, per side where sides count apart
      * @param list<'both'|'each'|'left'|'right'> $sides what is told of each set
      * @param list<string>     $cues

@@ -3332,6 +3332,14 @@ export interface components {
             /** @description of their session */
             cautions: components["schemas"]["ReasonView"][];
         };
+        /** @description A stretch of what somebody does at a station. */
+        SquadPieceView: {
+            /** @enum {string} */
+            stretch: "work" | "gap" | "rest" | "side-change" | "change-over";
+            seconds: number;
+            /** @enum {string} */
+            side: "left" | "right" | "both";
+        };
         /** @description What one of a squad does at a station. */
         SquadPlaceView: {
             /** @description of the exercise in the written session; empty where they rest */
@@ -3347,7 +3355,7 @@ export interface components {
             /** @description how these are spent, as “45 s: 20 s each side, right first” */
             words: string;
             /** @description of one time at the station */
-            pieces: components["schemas"]["Cue"][];
+            pieces: components["schemas"]["SquadPieceView"][];
             /** @description what each set asks for, per side where sides count apart */
             targets: number[];
             /** @description what is told of each set */

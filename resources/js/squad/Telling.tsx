@@ -51,6 +51,7 @@ export function Telling({
 }) {
   const [told, setTold] = useState<string[]>([]);
   const [busy, setBusy] = useState(false);
+  const [isKept, setKept] = useState(false);
   const outbox = useOutbox();
   const refresh = useRefresh();
   const look = useCallback(
@@ -80,6 +81,7 @@ export function Telling({
       setTold((before) => [...before, member.session ?? '']);
     }
     setBusy(false);
+    setKept(true);
     if (answered.length === open.length) onDone();
     // Without a network everything stays as it is here.
     if (await sendWaiting()) await refresh();
@@ -102,7 +104,9 @@ export function Telling({
           <h1 className="text-2xl">{open.length === 0 ? 'All told' : 'What they did'}</h1>
           <p className="text-ink2">
             {open.length === 0
-              ? 'Each has a training of their own; what follows from it waits in their review.'
+              ? isKept
+                ? 'Each has a training of their own; what follows from it waits in their review.'
+                : 'It was told earlier today. A second session of today is told on each one’s own page.'
               : 'Each is kept as a training of their own. What nobody tells counts as missing, never as zero.'}
           </p>
         </div>
@@ -121,6 +125,7 @@ export function Telling({
             done={doneOf(member)}
             answer={answerOf(member)}
             isTold={isTold(member)}
+            isEarlier={!isKept}
             onAnswer={(answer) => onAnswer({ ...answers, [member.person]: { ...answer, said: true } })}
           />
         ))}
@@ -152,6 +157,7 @@ function Row({
   done,
   answer,
   isTold,
+  isEarlier,
   onAnswer,
 }: {
   member: Member;
@@ -160,6 +166,8 @@ function Row({
   done: number[];
   answer: Answer;
   isTold: boolean;
+  /** before this page was open */
+  isEarlier: boolean;
   onAnswer: (answer: Answer) => void;
 }) {
   const first = member.name.split(' ')[0] ?? member.name;
@@ -168,7 +176,18 @@ function Row({
       <li className="flex flex-wrap items-baseline gap-x-4 rounded-lg border border-hairline p-3">
         <span className="text-xl font-semibold">{member.name}</span>
         <span className="font-semibold text-fern">told</span>
-        <Link to={`/people/${member.person}/review`} className="ml-auto min-h-11 content-center underline underline-offset-4">
+        {isEarlier && (
+          <Link
+            to={`/people/${member.person}/coach?s=${member.session ?? ''}&afterwards`}
+            className="ml-auto min-h-11 content-center text-sm underline underline-offset-4"
+          >
+            tell a second one
+          </Link>
+        )}
+        <Link
+          to={`/people/${member.person}/review`}
+          className={cx('min-h-11 content-center underline underline-offset-4', !isEarlier && 'ml-auto')}
+        >
           {first}’s review
         </Link>
       </li>

@@ -5,6 +5,7 @@ type Cue = Schemas['Cue'];
 type Turn = Schemas['Turn'];
 type Member = Schemas['SquadMemberView'];
 type Place = Schemas['SquadPlaceView'];
+type Piece = Schemas['SquadPieceView'];
 
 /** A stretch of the squad's clock as the player has it: where everybody is, or goes to. */
 export interface SquadCue extends Cue, Pick<Turn, 'kind' | 'round' | 'place'> {}
@@ -48,7 +49,7 @@ export function doneBy(
 }
 
 /** What somebody does at a moment of the work at a station; null once they have done theirs. */
-export function pieceAt({ pieces }: Pick<Place, 'pieces'>, gone: number): Cue | null {
+export function pieceAt({ pieces }: Pick<Place, 'pieces'>, gone: number): Piece | null {
   let ends = 0;
   for (const piece of pieces) {
     ends += piece.seconds;

@@ -1,16 +1,8 @@
 import type { Schemas } from '@/api/client';
 import type { SquadView } from './useSquad';
 
-const piece = (stretch: Schemas['Cue']['stretch'], seconds: number, side: Schemas['Cue']['side']): Schemas['Cue'] => ({
-  stretch,
-  seconds,
-  side,
-  target: seconds,
-  repetitions: 0,
-  phases: [],
-  endsSet: false,
-  until: null,
-});
+type Piece = Schemas['SquadPieceView'];
+const piece = (stretch: Piece['stretch'], seconds: number, side: Piece['side']): Piece => ({ stretch, seconds, side });
 
 const place = (station: number): Schemas['SquadPlaceView'] => ({
   id: `station-${station + 1}`,
