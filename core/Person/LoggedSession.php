@@ -136,25 +136,22 @@ final readonly class LoggedSession
         $seenFrom = fn(LoggedSet $set): SetLog => $set->seenFrom($set->number > $planned->sets() && ! $isOptional($set) ? $planned->extraSide ?? $side : $side, $rung, $this->before);
         $own = array_filter($sets, static fn(LoggedSet $set): bool => $side === Side::Both || (($isOptional($set) ? $planned->only : $planned->sideOf($set->number)) ?? $side) === $side);
 
-        $done = array_values(array_map($seenFrom, array_filter($own, static fn(LoggedSet $set): bool => ! $isOptional($set))));
-        $body = $seen->first();
-        if ($planned->only !== null && $body instanceof Timed) {
-            // By the clock one side alone had its part of a station: it is judged as the station that was asked for.
-            $seen = $seen->onlyOn(Side::Both)->withBody(Timed::of(SetClock::stationOf($body->seconds)));
-            $done = array_map(static fn(SetLog $set): SetLog => $set->withDone(array_map(static fn(?int $seconds): ?int => self::ofStation($seconds, $body->seconds), $set->done)), $done);
-        }
-
-        return new RungSession(
+        $done = new RungSession(
             $this->on,
             $rung,
             $seen,
-            $done,
+            array_values(array_map($seenFrom, array_filter($own, static fn(LoggedSet $set): bool => ! $isOptional($set)))),
             $this->sequence,
             $morning,
             array_values(array_map($seenFrom, array_filter($own, $isOptional))),
             $sets[0]->insteadOf === null || ! $library->has($sets[0]->insteadOf) ? null : $library->rung($sets[0]->insteadOf)->slug,
             $this->told,
         );
+        $body = $seen->first();
+
+        return $planned->only === null || ! $body instanceof Timed
+            ? $done
+            : $done->asStation($seen->onlyOn(Side::Both)->withBody(Timed::of(SetClock::stationOf($body->seconds))), static fn(?int $side): ?int => self::ofStation($side, $body->seconds));
     }
 
     /** Seconds of one side, of those it was asked for, in those of the whole station: what fell short falls short of it. */

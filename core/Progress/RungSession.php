@@ -19,6 +19,7 @@ final readonly class RungSession
      * @param list<SetLog> $optional   sets on top, done because the last was clean: of them only pain counts
      * @param string|null  $insteadOf  slug of the rung it took over from; null where it was written so
      * @param int|null     $told       when it was told, in order of time; as it was logged where null
+     * @param self|null    $ofOneSide  what one side did alone of a station by the clock, where it is judged as the whole of it
      */
     public function __construct(
         public Day $date,
@@ -30,12 +31,31 @@ final readonly class RungSession
         public array $optional = [],
         public ?string $insteadOf = null,
         public ?int $told = null,
+        private ?self $ofOneSide = null,
     ) {}
+
+    /** What was asked for and done, in the words of who told it. */
+    public function asTold(): self
+    {
+        return $this->ofOneSide ?? $this;
+    }
+
+    /**
+     * Of a station by the clock one side alone had its part: it is judged as the station that was asked for.
+     *
+     * @param \Closure(?int): ?int $whole seconds of a side in those of the station
+     */
+    public function asStation(Dose $station, \Closure $whole): self
+    {
+        $sets = array_map(static fn(SetLog $set): SetLog => $set->withDone(array_map($whole, $set->done)), $this->sets);
+
+        return new self($this->date, $this->rung, $station, $sets, $this->sequence, $this->morning, $this->optional, $this->insteadOf, $this->told, $this);
+    }
 
     /** @return array<string, string> what a reason says of it */
     public function asInput(): array
     {
-        return ['last time' => DoseLine::print($this->dose).' on '.$this->date->inWords()];
+        return ['last time' => DoseLine::print($this->asTold()->dose).' on '.$this->date->inWords()];
     }
 
     /** Highest pain told in a set; null when none was. */

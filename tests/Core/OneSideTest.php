@@ -110,6 +110,7 @@ final class OneSideTest extends TestCase
         self::assertSame(40, $record('2x17s on/right', 17)->doses()->clock($rung)->work - 5, '40 s were done, clean: five more are due');
         self::assertSame(['2x45s on', [[45]]], [DoseLine::print(self::session($record('2x20s on/right', 20))->dose), self::done(self::session($record('2x20s on/right', 20)))]);
         self::assertTrue(self::session($record('2x20s on/right', 20))->reachedTarget());
+        self::assertSame(['2x20s on', [[20]]], [DoseLine::print(self::session($record('2x20s on/right', 20))->asTold()->dose), self::done(self::session($record('2x20s on/right', 20))->asTold())], 'shown as it was told');
         self::assertFalse(self::session($record('2x12s on/right', 11))->reachedTarget(), 'a second short of its part is short of the station');
         self::assertSame(1800, self::session($record('2x1800s on/right', 1800))->dose->first()->target(), 'as long as a clock runs');
     }

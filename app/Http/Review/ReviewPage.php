@@ -83,6 +83,7 @@ final readonly class ReviewPage
     {
         $proposal = $pending->proposal;
         $rung = $pending->rung;
+        $told = $pending->session->asTold();
 
         return new PendingView(
             log: $pending->log->id,
@@ -92,7 +93,7 @@ final readonly class ReviewPage
             rung: $rung->slug,
             rungName: $rung->name,
             rungHeight: $rung->height->label(),
-            dose: DoseWords::of($pending->session->dose),
+            dose: DoseWords::of($told->dose),
             doneOn: $pending->log->on->iso(),
             proposed: $proposal->choice,
             to: $proposal->to?->slug,
@@ -102,9 +103,9 @@ final readonly class ReviewPage
             reasons: ReasonView::all($proposal->reasons),
             gate: GateView::of($proposal->gate),
             evidence: array_map(
-                fn(int $index, SetLog $set): EvidenceView => self::evidence($index + 1, $set, $pending->session->dose->unit(), $this->file->record->circumstances()->highestEffort()),
-                array_keys($pending->session->sets),
-                $pending->session->sets,
+                fn(int $index, SetLog $set): EvidenceView => self::evidence($index + 1, $set, $told->dose->unit(), $this->file->record->circumstances()->highestEffort()),
+                array_keys($told->sets),
+                $told->sets,
             ),
             besides: $this->besides($pending),
             morningPain: $pending->session->morning?->pain,
