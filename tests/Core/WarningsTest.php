@@ -55,6 +55,16 @@ final class WarningsTest extends TestCase
         self::assertSame(Rule::LimitCaution, $this->about('front-plank/forearms-toes', '2x11s', states: [State::RaisedPressure])[0]->rule);
     }
 
+    /** By the clock both sides are inside the station: of 45 s each has 20, and of 20 s seven. */
+    public function test_of_a_station_by_the_clock_each_sides_part_is_the_hold(): void
+    {
+        $warning = $this->about('side-bridge/top-leg-lifted', '2x45s on', states: [State::RaisedPressure])[0];
+
+        self::assertStringContainsString('this one is 20 s', $warning->sentence);
+        self::assertSame('Write 2x(2x10s/5)/side', $this->warnings([State::RaisedPressure])->about(ShippedLibrary::item('side-bridge/top-leg-lifted', '2x45s on'))[0]->repair?->label);
+        self::assertSame([], $this->about('side-bridge/top-leg-lifted', '2x20s on', states: [State::RaisedPressure]));
+    }
+
     public function test_in_pregnancy_a_set_on_the_back_is_at_most_two_minutes_at_a_time(): void
     {
         // Lifts of 2-0-2-10 take 14 s each.
