@@ -1,7 +1,8 @@
 import type { Schemas } from '@/api/client';
 import { lasts } from './player';
 
-type Cue = Schemas['Cue'];
+/** Where several people share a cue, the seconds at which some of them change sides. */
+type Cue = Schemas['Cue'] & { sidesAt?: number[] };
 
 /**
  * ready: three, two, one before work. go: work begins. repetition and phase: each repetition, and each part of it after the
@@ -56,7 +57,8 @@ function soundsIn(cue: Cue, before: Cue | undefined): Sound[] {
   const sounds: Sound[] = [{ at: 0, kind: 'go', ...(cue.repetitions > 0 && { number: 1 }) }];
   const one = cue.phases.reduce((sum, phase) => sum + phase.seconds, 0) * 1000;
   if (cue.repetitions === 0 || one === 0) {
-    if (length >= HALVED && cue.until == null) sounds.push({ at: length / 2, kind: 'halfway' });
+    if (cue.sidesAt) sounds.push(...cue.sidesAt.map((second): Sound => ({ at: second * 1000, kind: 'sides' })));
+    else if (length >= HALVED && cue.until == null) sounds.push({ at: length / 2, kind: 'halfway' });
     return [...sounds, ...lastThree('last')];
   }
   for (let repetition = 0; repetition < cue.repetitions; repetition++) {

@@ -1,4 +1,5 @@
 import { describe, expect, it } from 'vitest';
+import { soundsOf } from '@/clock/sounds';
 import { cuesOf, doneBy, pieceAt, whoIsAt } from './course';
 import { member, squad } from './squad.fixture';
 
@@ -17,12 +18,21 @@ describe('the clock of a squad', () => {
       ['change-over', 20, 2, 1],
       ['work', 30, 2, 1],
     ]);
-    expect(cuesOf({ turns: [] })).toEqual([]);
+    expect(cuesOf({ turns: [], members: [] })).toEqual([]);
   });
 
   it('moves everybody on by a station at each change, and who does not train is nowhere', () => {
     expect(whoIsAt(view, 0, 0).map(({ name }) => name)).toEqual(['Tam', 'Maud']);
     expect(whoIsAt(view, 0, 1).map(({ name }) => name)).toEqual(['Ilse']);
+  });
+
+  it('sounds when somebody changes sides, in place of the half', () => {
+    const kinds = (of: typeof cues) => soundsOf(of, { at: 1, leftMs: 30_000 }, 30_000).map(({ at, kind }) => [kind, at]);
+    expect(cues[1]?.sidesAt).toEqual([12]);
+    expect(kinds(cues)).toContainEqual(['sides', 12_000]);
+    expect(kinds(cues).map(([kind]) => kind)).not.toContain('halfway');
+    const nobody = cuesOf({ ...view, members: [] });
+    expect(kinds(nobody).map(([kind]) => kind)).toEqual(['go', 'last', 'last', 'last']);
   });
 
   it('counts what was worked through, and not what was begun and left', () => {

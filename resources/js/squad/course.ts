@@ -8,12 +8,15 @@ type Place = Schemas['SquadPlaceView'];
 type Piece = Schemas['SquadPieceView'];
 
 /** A stretch of the squad's clock as the player has it: where everybody is, or goes to. */
-export interface SquadCue extends Cue, Pick<Turn, 'kind' | 'round' | 'place'> {}
+export interface SquadCue extends Cue, Pick<Turn, 'kind' | 'round' | 'place'> {
+  /** seconds of the work at which somebody changes sides */
+  sidesAt: number[];
+}
 
 const stretches = { ready: 'change-over', work: 'work', change: 'change-over', rest: 'rest' } as const;
 
 /** The whole clock, from getting ready on. */
-export const cuesOf = ({ turns }: Pick<SquadView, 'turns'>): SquadCue[] =>
+export const cuesOf = ({ turns, members }: Pick<SquadView, 'turns' | 'members'>): SquadCue[] =>
   turns.map(({ kind, seconds, round, place }) => ({
     kind,
     stretch: stretches[kind],
@@ -27,7 +30,18 @@ export const cuesOf = ({ turns }: Pick<SquadView, 'turns'>): SquadCue[] =>
     // Ended in the middle of it, it was not done.
     endsSet: false,
     until: null,
+    sidesAt: kind === 'work' ? sidesAt(members, place) : [],
   }));
+
+/** When those who take turns change sides, once everybody has moved on so often; each moment once. */
+function sidesAt(members: Member[], place: number): number[] {
+  const moments = members.flatMap(({ way, places }) => {
+    const pieces = places[way[place] ?? -1]?.pieces ?? [];
+    const change = pieces.findIndex(({ stretch }) => stretch === 'side-change');
+    return change < 0 ? [] : [pieces.slice(0, change).reduce((sum, { seconds }) => sum + seconds, 0)];
+  });
+  return [...new Set(moments)].sort((one, other) => one - other);
+}
 
 /** Who is at a station once everybody has moved on so often. */
 export const whoIsAt = ({ members }: Pick<SquadView, 'members'>, station: number, place: number): Member[] =>
