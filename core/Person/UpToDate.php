@@ -65,17 +65,17 @@ final readonly class UpToDate
     {
         $next = $record->doses()->next();
 
-        $isFixed = static fn(Rung $rung): bool => in_array($rung->ladder, $fixed, true) || ! self::cameDown($rung, $record);
-        [$blocks, $leftOut] = self::withoutWhatHasNothingLower($blocks, $record, $isFixed);
+        $stays = static fn(Rung $rung): bool => in_array($rung->ladder, $fixed, true) || ! self::cameDown($rung, $record);
+        [$blocks, $leftOut] = self::withoutWhatHasNothingLower($blocks, $record, $stays);
 
-        return self::through($blocks, static function (WrittenItem $item, bool $onlyDown) use ($record, $isFixed, $next): ?array {
+        return self::through($blocks, static function (WrittenItem $item, bool $onlyDown) use ($record, $stays, $next): ?array {
             $written = self::written($item, $record, []);
             if ($written === null) {
                 return null;
             }
             [$rung, $dose] = $written;
             $down = match (true) {
-                $isFixed($rung) => null,
+                $stays($rung) => null,
                 $onlyDown => self::comesDown($item, $record, []),
                 default => self::change($item, $record, $next, true, [], false),
             };
@@ -86,18 +86,18 @@ final readonly class UpToDate
 
     /**
      * @param list<WrittenBlock>   $blocks
-     * @param \Closure(Rung): bool $isFixed whether a rung stays whatever the person came down to
+     * @param \Closure(Rung): bool $stays  whether a rung stays: it is fixed, or they never came down from it
      *
      * @return array{list<WrittenBlock>, list<Reason>} and what is left out
      */
-    private static function withoutWhatHasNothingLower(array $blocks, PersonRecord $record, \Closure $isFixed): array
+    private static function withoutWhatHasNothingLower(array $blocks, PersonRecord $record, \Closure $stays): array
     {
         $left = $reasons = [];
         foreach ($blocks as $block) {
             $items = [];
             foreach ($block->items as $item) {
                 [$rung, $dose] = self::written($item, $record, []) ?? [null, null];
-                if ($rung === null || $dose === null || $isFixed($rung) || self::standsThere($rung, $dose, $record) || self::below($rung, $record) !== null) {
+                if ($rung === null || $dose === null || $stays($rung) || self::standsThere($rung, $dose, $record) || self::below($rung, $record) !== null) {
                     $items[] = $item;
                     continue;
                 }

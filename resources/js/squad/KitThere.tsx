@@ -5,10 +5,6 @@ import { Dialog } from '@/ui/Dialog';
 import { Choices } from '@/ui/Field';
 import type { Squad } from './useSquad';
 
-/** What kit there is: as a sentence for the head of the page. */
-export const kitInWords = (kit: Squad['kit']): string =>
-  kit === null ? 'kit of each one’s own place' : kit.length === 0 ? 'nothing but the floor' : `kit: ${kit.length} kinds`;
-
 /** What lies where the squad trains: what each has at their own place, or the same for everybody. */
 export function KitThere({
   kit,

@@ -12,11 +12,12 @@ import { TextField } from '@/ui/Field';
 import { Loading } from '@/ui/Loading';
 import { Cards } from './Cards';
 import { ClockFields } from './ClockFields';
-import { KitThere, kitInWords } from './KitThere';
+import { KitThere } from './KitThere';
 import { MOST } from './limits';
 import { PickPeople } from './PickPeople';
 import { SquadPane } from './SquadPane';
 import { SquadTable } from './SquadTable';
+import { kitInWords } from './words';
 import { useSquad, type Chosen, type Squad, type SquadView } from './useSquad';
 
 /** The session of a squad: people by stations, each on their own rung, and the clock. */

@@ -1,2 +1,13 @@
+import { counted } from '@/ui/counted';
+import type { Squad } from './useSquad';
+
 /** A ladder’s name without the word. */
 export const plain = (name: string): string => name.replace(/ ladder$/, '');
+
+/** What kit there is where a squad trains. */
+export const kitInWords = (kit: Squad['kit']): string =>
+  kit === null
+    ? 'kit of each one’s own place'
+    : kit.length === 0
+      ? 'nothing but the floor'
+      : `${counted(kit.length, 'kind')} of kit`;
