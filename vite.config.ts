@@ -38,6 +38,13 @@ const memoised = (): Plugin => ({
   },
 });
 
+/** Whether a file comes with the page of somebody who is not signed in, by the imports alone. */
+const isForGuests = (id: string, graph: { getModuleInfo: (id: string) => { importedIds: string[] } | null }): boolean => {
+  const reached = new Set(['main.tsx', 'frame/SignIn.tsx'].map((file) => `${import.meta.dirname}/resources/js/${file}`));
+  for (const one of reached) for (const next of graph.getModuleInfo(one)?.importedIds ?? []) reached.add(next);
+  return reached.has(id);
+};
+
 export default defineConfig({
   plugins: [
     laravel({ input: ['resources/css/app.css', 'resources/js/main.tsx'], refresh: true }),
@@ -73,8 +80,10 @@ export default defineConfig({
         codeSplitting: {
           groups: [
             { name: 'react', test: /node_modules\/(react|react-dom|scheduler|react-router)\// },
+            // Whoever signs in waits for nothing that only the work needs.
+            { name: (id, graph) => (isForGuests(id, graph) ? 'shared' : null), test: /resources\/js\/(?!main|frame\/SignIn)/ },
             // What many views share comes in one piece: fetching twenty small ones takes longer than all they hold.
-            { name: 'shared', test: /resources\/js\/(?!ui\/Dialog)/, minShareCount: 9 },
+            { name: 'work', test: /resources\/js\/(?!ui\/Dialog)/, minShareCount: 9 },
           ],
         },
       },

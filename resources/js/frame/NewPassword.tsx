@@ -3,7 +3,7 @@ import { useEffect, useState } from 'react';
 import { useNavigate, useSearchParams } from 'react-router';
 import { http, type Refusal } from '@/api/client';
 import { lock } from '@/offline/code';
-import { setTrainer } from '@/offline/trainings';
+import { setTrainer } from '@/offline/trainer';
 import { Button } from '@/ui/Button';
 import { TextField } from '@/ui/Field';
 import { formText } from '@/ui/formText';

@@ -3,7 +3,7 @@ import { useState } from 'react';
 import { Link, useNavigate, useSearchParams } from 'react-router';
 import { sentenceOf, type Refusal } from '@/api/client';
 import { lock } from '@/offline/code';
-import { setTrainer } from '@/offline/trainings';
+import { setTrainer } from '@/offline/trainer';
 import { Button } from '@/ui/Button';
 import { formText } from '@/ui/formText';
 import { TextField } from '@/ui/Field';

@@ -10,7 +10,7 @@ import { Logo } from '@/frame/Logo';
 import { sayOnce } from '@/frame/sayOnce';
 import { useReach } from '@/offline/kept';
 import { useSendingByItself } from '@/offline/outbox';
-import { setTrainer } from '@/offline/trainings';
+import { setTrainer } from '@/offline/trainer';
 import { useTraining } from '@/offline/useTraining';
 import { useNewVersion } from '@/offline/version';
 import { Button } from '@/ui/Button';

@@ -1,5 +1,6 @@
 import { all, put, tellTabs } from './store';
-import { trainer, waiting, type KeptEvent, type Training } from './trainings';
+import { waiting, type KeptEvent, type Training } from './trainings';
+import { trainer } from './trainer';
 import type { TrainingEvent } from './told';
 
 /** What waits on a device as a file, for where it cannot be sent: it can be read in on any device, and counts once. */

@@ -6,7 +6,7 @@ import * as client from '@/api/client';
 import { keeper, keyInHand, lock, setCode, stir, unlock } from './code';
 import { rememberAnswers } from './kept';
 import { db, wipe } from './store';
-import { setTrainer } from './trainings';
+import { setTrainer } from './trainer';
 
 const CODE = '246813';
 /** How long, in milliseconds, what a machine with much else to do still has to come. */

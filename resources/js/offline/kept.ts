@@ -6,7 +6,7 @@ import { shared } from '@/ui/shared';
 import { seal, unseal } from './box';
 import { keeper, keyInHand, lock, stir } from './code';
 import { db, keyOf, letGoOfAnswers, onKept, tellTabs, VERSION, type Keeper } from './store';
-import { trainer } from './trainings';
+import { trainer } from './trainer';
 
 /** So long what is kept about people may be read, in ms: as the practice says, three days where it was not asked. */
 const holdsOf = (keeper: Keeper | null): number => (keeper?.days ?? 3) * 86_400_000;

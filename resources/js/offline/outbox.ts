@@ -2,18 +2,8 @@ import { useEffect, useState } from 'react';
 import { http, sentenceOf, type Refusal } from '@/api/client';
 import { shared } from '@/ui/shared';
 import { onKept, put, tellTabs } from './store';
-import {
-  device,
-  isAtHome,
-  oddTimes,
-  stand,
-  tidy,
-  trainer,
-  waiting,
-  type KeptEvent,
-  type Opened,
-  type Training,
-} from './trainings';
+import { device, isAtHome, oddTimes, stand, tidy, waiting, type KeptEvent, type Opened, type Training } from './trainings';
+import { trainer } from './trainer';
 
 /** Events that go in one sending. */
 const MOST = 100;

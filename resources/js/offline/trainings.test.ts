@@ -6,7 +6,8 @@ import { sendWaiting } from './outbox';
 import { all, db, put, wipe } from './store';
 import { setDone } from './set.fixture';
 import { toldBy } from './told';
-import { begin, letGo, oddTimes, open, setTrainer, stand, tell, tidy, waiting, type KeptEvent, type Opened } from './trainings';
+import { begin, letGo, oddTimes, open, stand, tell, tidy, waiting, type KeptEvent, type Opened } from './trainings';
+import { setTrainer } from './trainer';
 
 const of = { person: 'p1', name: 'Corvin Strake', session: 's1', title: 'Lock-house floor' };
 const set = (number: number, both = 20) => setDone('plank', number, both, { rung: 'front-plank/forearms-knees', dose: '2x20s' });

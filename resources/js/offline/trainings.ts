@@ -3,6 +3,7 @@ import { today } from '@/ui/day';
 import { formerLog } from './former';
 import { all, put, remove, tellTabs, type Kept } from './store';
 import { aboutOf, holding, toldBy, type SetLog, type TrainingEvent } from './told';
+import { trainer } from './trainer';
 
 /** One set of one exercise in one of its ways, in the order it is done. */
 export interface Step {
@@ -77,12 +78,6 @@ export interface Opened {
   events: KeptEvent[];
 }
 
-let owner = '';
-/** Whose trainings these are: nobody else on this device sees them. */
-export const setTrainer = (id: string): void => {
-  owner = id;
-};
-export const trainer = (): string => owner;
 /** A person at home, on their own page. */
 export const isAtHome = (whose: string): boolean => whose.startsWith('home:');
 
@@ -114,7 +109,7 @@ const fresh = (of: Pick<Training, 'person' | 'name' | 'session' | 'title'>): Tra
 });
 
 const eventsOf = async (training: string): Promise<KeptEvent[]> =>
-  (await all<KeptEvent>('events', owner)).filter((kept) => kept.training === training);
+  (await all<KeptEvent>('events', trainer())).filter((kept) => kept.training === training);
 
 /** Something of a set was told; a morning alone makes no training. */
 const hasBegun = ({ on, byHand, moments }: Training, events: KeptEvent[]): boolean =>
@@ -124,7 +119,7 @@ const isEnded = (events: KeptEvent[]): boolean => toldBy(events.map(({ event }) 
 
 /** The training of a session that was begun on this device and has not ended, else a new one, which is kept with its first event. */
 export async function open(of: Pick<Training, 'person' | 'name' | 'session' | 'title'>): Promise<Opened> {
-  const [trainings, events] = [await all<Training>('trainings', owner), await all<KeptEvent>('events', owner)];
+  const [trainings, events] = [await all<Training>('trainings', trainer()), await all<KeptEvent>('events', trainer())];
   for (const training of trainings.toReversed()) {
     const own = events.filter((kept) => kept.training === training.id);
     if (training.session === of.session && !isEnded(own) && hasBegun(training, own)) return { training, events: own };
@@ -140,7 +135,10 @@ export async function open(of: Pick<Training, 'person' | 'name' | 'session' | 't
     state: 'waits',
     sentence: null,
   }));
-  const isKept = [await put('trainings', owner, training), ...(await Promise.all(kept.map((one) => put('events', owner, one))))];
+  const isKept = [
+    await put('trainings', trainer(), training),
+    ...(await Promise.all(kept.map((one) => put('events', trainer(), one)))),
+  ];
   if (isKept.every(Boolean)) before.letGo();
   tellTabs();
   return { training, events: kept };
@@ -163,8 +161,8 @@ export function stand(opened: Opened, changeOf: (training: Training) => Partial<
       training.steps ||
       training.left;
     // What lies here already is changed here, too.
-    if (isBegun || (await all<Training>('trainings', owner)).some(({ id }) => id === training.id))
-      await put('trainings', owner, training);
+    if (isBegun || (await all<Training>('trainings', trainer())).some(({ id }) => id === training.id))
+      await put('trainings', trainer(), training);
     if (training.steps !== here.training.steps || training.left !== here.training.left) tellTabs();
     return { ...here, training };
   });
@@ -187,8 +185,8 @@ export function tell(
     event.instead = [...new Set([...before.map(({ id }) => id), ...(what.instead ?? [])])];
     const training = { ...here.training, ...change, moments: [] };
     const kept: KeptEvent = { id: event.id, training: training.id, event, state: 'waits', sentence: null };
-    await put('events', owner, kept);
-    await put('trainings', owner, training);
+    await put('events', trainer(), kept);
+    await put('trainings', trainer(), training);
     tellTabs();
     return { training, events: [...here.events, kept] };
   });
@@ -197,7 +195,7 @@ export function tell(
 /** The training as the device has it by now: another tab may have begun it, or gone on. */
 export async function presently(opened: Opened): Promise<Opened> {
   const { training } = opened;
-  const [trainings, events] = [await all<Training>('trainings', owner), await all<KeptEvent>('events', owner)];
+  const [trainings, events] = [await all<Training>('trainings', trainer()), await all<KeptEvent>('events', trainer())];
   const own = (id: string) => events.filter((kept) => kept.training === id);
   const known = trainings.find(({ id }) => id === training.id);
   if (known) return { training: known, events: own(known.id) };
@@ -234,7 +232,7 @@ const hasOddTime = ({ training, events }: Opened): boolean =>
 
 /** Trainings that ended on this device and whose time was never asked about: sent later, when nobody looked. */
 export async function oddTimes(): Promise<Opened[]> {
-  const [trainings, events] = [await all<Training>('trainings', owner), await all<KeptEvent>('events', owner)];
+  const [trainings, events] = [await all<Training>('trainings', trainer()), await all<KeptEvent>('events', trainer())];
   return trainings
     .map((training) => ({ training, events: events.filter((kept) => kept.training === training.id) }))
     .filter(hasOddTime);
@@ -245,7 +243,7 @@ const REMEMBERED = 3 * 86_400_000;
 
 /** Lets go of trainings that are over or long past, and that the server has. */
 export async function tidy(): Promise<void> {
-  for (const training of await all<Training>('trainings', owner)) {
+  for (const training of await all<Training>('trainings', trainer())) {
     const events = await eventsOf(training.id);
     const isSettled =
       !training.asked?.also && (training.asked?.differing ?? []).length === 0 && !hasOddTime({ training, events });
@@ -261,7 +259,7 @@ export function joinWith(opened: Opened, there: Schemas['TrainingView']): Promis
     const theirs = there.events
       .filter(({ id, kind }) => !known.has(id) && kind !== 'ended')
       .map((event): KeptEvent => ({ id: event.id, training: here.training.id, event, state: 'taken', sentence: null }));
-    for (const kept of theirs) await put('events', owner, kept);
+    for (const kept of theirs) await put('events', trainer(), kept);
     tellTabs();
     return { ...here, events: [...here.events, ...theirs] };
   });
@@ -275,7 +273,7 @@ export const begin = (of: Pick<Training, 'person' | 'name' | 'session' | 'title'
 
 /** What waits on this device to be sent, or was refused, by training. */
 export async function waiting(): Promise<{ training: Training; waits: KeptEvent[]; refused: KeptEvent[] }[]> {
-  const [trainings, events] = [await all<Training>('trainings', owner), await all<KeptEvent>('events', owner)];
+  const [trainings, events] = [await all<Training>('trainings', trainer()), await all<KeptEvent>('events', trainer())];
   return trainings
     .map((training) => {
       const own = events.filter((kept) => kept.training === training.id);

@@ -3,7 +3,8 @@ import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
 import { setDone } from '@/offline/set.fixture';
 import { wipe } from '@/offline/store';
 import { toldBy } from '@/offline/told';
-import { open, setTrainer, tell, waiting } from '@/offline/trainings';
+import { open, tell, waiting } from '@/offline/trainings';
+import { setTrainer } from '@/offline/trainer';
 import { member } from './squad.fixture';
 import { hurting, loading, nothing, pressed, setsOf, tellOf, toldHere, withBefore, type Answer } from './telling';
 
