@@ -151,6 +151,7 @@ Route::prefix('api')->group(function (): void {
                 Route::get('/squads', 'index')->name('squads');
                 Route::post('/squads', 'store')->name('beginSquad');
                 Route::get('/squads/{squad}', 'show')->name('squad');
+                Route::get('/squads/{squad}/times', 'times')->name('squadTimes');
                 Route::put('/squads/{squad}', 'update')->name('changeSquad');
                 Route::delete('/squads/{squad}', 'destroy')->name('letGoOfSquad');
                 Route::post('/squads/{squad}/restore', 'restore')->name('bringSquadBack');

@@ -13,6 +13,7 @@ use EvenRungs\Calendar\Day;
 use EvenRungs\Ladder\Ladder;
 use EvenRungs\Squad\Squad as SquadInCore;
 use EvenRungs\Squad\SquadClock;
+use EvenRungs\Week\Meeting;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
 
@@ -24,7 +25,7 @@ final readonly class KeepSquad
 
     private const ATTEMPTS = 5;
 
-    public function __construct(private OpenSquad $open) {}
+    public function __construct(private OpenSquad $open, private WriteSquadSessions $sessions, private PlaceMeetings $meetings) {}
 
     /**
      * A new squad, with the stations and the clock that are proposed for its people.
@@ -41,26 +42,79 @@ final readonly class KeepSquad
     }
 
     /**
-     * @param list<string>                              $stations slugs
-     * @param list<array{person: string, here: bool}> $members  in line
-     * @param list<string>|null                         $kit      where they train; null goes by the place of each
+     * @param array<string, mixed>                    $columns name, stations, clock, kit and meets
+     * @param list<array{person: string, here: bool}> $members in line
      *
      * @return bool false where somebody else changed it since that version, and nothing was written
      */
-    public function change(Squad $squad, int $version, string $name, array $stations, SquadClock $clock, array $members, ?array $kit, Day $today): bool
+    public function change(Squad $squad, int $version, array $columns, array $members, Day $today, User $by): bool
     {
-        return DB::transaction(static function () use ($squad, $version, $name, $stations, $clock, $members, $kit, $today): bool {
+        return DB::transaction(function () use ($squad, $version, $columns, $members, $today, $by): bool {
             $row = Squad::query()->lockForUpdate()->findOrFail($squad->id);
-            $row->fill(['name' => $name, 'kit' => $kit, ...self::columns($stations, $clock)]);
+            [$meetings, $people] = [$row->meetings(), self::people($row)];
+            $row->fill($columns);
             if ($row->version !== $version) {
                 // One's own, whose answer was lost on its way.
                 return $row->version === $version + 1 && ! $row->isDirty() && self::line($row, $today) === $members;
             }
+            $isOther = $row->isDirty();
             $row->fill(['version' => $version + 1])->save();
             self::inLine($row, $members, $today);
+            if ($isOther || $people !== self::people($row)) {
+                $this->inTheirWeeks($row, $people, $meetings, $by);
+            }
 
             return true;
         }, self::ATTEMPTS);
+    }
+
+    /** Lets go of a squad: it stands in nobody's week any more. */
+    public function letGo(Squad $squad, User $by): void
+    {
+        DB::transaction(function () use ($squad, $by): void {
+            $row = Squad::query()->lockForUpdate()->findOrFail($squad->id);
+            foreach (self::people($row) as $person) {
+                $this->meetings->change($person, $row, $row->meetings(), [], $by);
+            }
+            $row->delete();
+        }, self::ATTEMPTS);
+    }
+
+    public function bringBack(Squad $squad, User $by): void
+    {
+        DB::transaction(function () use ($squad, $by): void {
+            $row = Squad::withTrashed()->lockForUpdate()->findOrFail($squad->id);
+            $row->restore();
+            foreach (self::people($row) as $person) {
+                $this->meetings->change($person, $row, [], $row->meetings(), $by);
+            }
+        }, self::ATTEMPTS);
+    }
+
+    /**
+     * Everybody's session as it is now, and the meetings in the weeks of those who are of it.
+     *
+     * @param list<string>  $people   who were of it
+     * @param list<Meeting> $meetings as they were
+     */
+    private function inTheirWeeks(Squad $row, array $people, array $meetings, User $by): void
+    {
+        if ($row->meetings() !== []) {
+            $file = $this->open->of($row, $by);
+            $this->sessions->write($file, $by, array_keys($file->files));
+        }
+        $now = self::people($row);
+        $all = array_values(array_unique([...$people, ...$now]));
+        sort($all);
+        foreach ($all as $person) {
+            $this->meetings->change($person, $row, in_array($person, $people, true) ? $meetings : [], in_array($person, $now, true) ? $row->meetings() : [], $by);
+        }
+    }
+
+    /** @return list<string> always in the same order: two who write at once wait for each other */
+    private static function people(Squad $row): array
+    {
+        return array_values(array_filter(SquadMember::query()->where('squad_id', $row->id)->orderBy('person_id')->pluck('person_id')->all(), is_string(...)));
     }
 
     /** @return array{stations: list<string>, work_seconds: int, change_seconds: int, rounds: int, round_rest_seconds: int} */
@@ -74,7 +128,7 @@ final readonly class KeepSquad
      *
      * @return array{stations: list<string>, work_seconds: int, change_seconds: int, rounds: int, round_rest_seconds: int}
      */
-    private static function columns(array $stations, SquadClock $clock): array
+    public static function columns(array $stations, SquadClock $clock): array
     {
         return ['stations' => $stations, 'work_seconds' => $clock->work, 'change_seconds' => $clock->change, 'rounds' => $clock->rounds, 'round_rest_seconds' => $clock->roundRest];
     }

@@ -26,11 +26,12 @@ final readonly class WriteSquadSessions
 {
     private const ATTEMPTS = 5;
 
-    public function __construct(private PracticeLibrary $ladders, private PersonLines $lines, private OpenPerson $open) {}
+    public function __construct(private PracticeLibrary $ladders, private PersonLines $lines, private OpenPerson $open, private PlaceMeetings $meetings) {}
 
-    public function write(SquadFile $file, User $by): void
+    /** @param list<int>|null $of numbers of the members it is written for; null for those who are here */
+    public function write(SquadFile $file, User $by, ?array $of = null): void
     {
-        $starts = $file->squad->starts($file->here);
+        $starts = $file->squad->starts($of ?? $file->here);
         $people = array_map(static fn(int $number): string => $file->files[$number]->person->id, array_combine(array_keys($starts), array_keys($starts)));
         // Always in the same order: two who begin at once wait for each other, and do not stand in each other's way.
         asort($people);
@@ -44,7 +45,9 @@ final readonly class WriteSquadSessions
                 if ($blocks === []) {
                     return;
                 }
-                $this->session($file, $now, $blocks);
+                if ($this->session($file, $now, $blocks)->wasRecentlyCreated) {
+                    $this->meetings->change($id, $file->row, [], $file->row->meetings(), $by);
+                }
                 Access::note($by, $id, $file->today->iso(), 'squad');
                 $this->lines->keep($person, $by);
             }, self::ATTEMPTS);
@@ -52,7 +55,7 @@ final readonly class WriteSquadSessions
     }
 
     /** @param list<WrittenBlock> $blocks */
-    private function session(SquadFile $file, PersonFile $of, array $blocks): void
+    private function session(SquadFile $file, PersonFile $of, array $blocks): TrainingSession
     {
         $snapshots = [];
         foreach ($blocks as $block) {
@@ -77,5 +80,7 @@ final readonly class WriteSquadSessions
         if ($row->isDirty()) {
             $row->fill(['version' => $row->version + 1])->save();
         }
+
+        return $row;
     }
 }

@@ -6,6 +6,9 @@ namespace App\Models;
 
 use EvenRungs\Body\Kit;
 use EvenRungs\Squad\SquadClock;
+use EvenRungs\Week\Cell;
+use EvenRungs\Week\DayPart;
+use EvenRungs\Week\Meeting;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Database\Eloquent\Concerns\HasUlids;
 use Illuminate\Database\Eloquent\Model;
@@ -24,9 +27,11 @@ use Illuminate\Database\Eloquent\SoftDeletes;
  * @property int          $rounds
  * @property int          $round_rest_seconds
  * @property list<string>|null $kit           where they train; null goes by the place of each
+ * @property list<array{day: int, part: string, time: string|null, effort: int}>|null $meets in every week; null is nowhere
  * @property int          $version
  *
  * @property-read Collection<int, SquadMember> $members in line
+ * @property-read int|null                     $present_count
  */
 final class Squad extends Model
 {
@@ -39,12 +44,18 @@ final class Squad extends Model
 
     protected $guarded = [];
 
-    protected $attributes = ['kit' => null];
+    protected $attributes = ['kit' => null, 'meets' => null];
 
     /** @return HasMany<SquadMember, $this> */
     public function members(): HasMany
     {
         return $this->hasMany(SquadMember::class)->orderBy('place');
+    }
+
+    /** @return HasMany<SquadMember, $this> but for those who were put away */
+    public function present(): HasMany
+    {
+        return $this->hasMany(SquadMember::class)->whereIn('person_id', Person::query()->whereNull('archived_at')->select('id'));
     }
 
     /** @param int $stations of those stored, how many there still are */
@@ -59,9 +70,15 @@ final class Squad extends Model
         return $this->kit === null ? null : array_map(Kit::from(...), $this->kit);
     }
 
+    /** @return list<Meeting> */
+    public function meetings(): array
+    {
+        return array_map(static fn(array $at): Meeting => new Meeting(Cell::at($at['day'], DayPart::from($at['part']), $at['time']), $at['effort']), $this->meets ?? []);
+    }
+
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['stations' => 'array', 'kit' => 'array', 'work_seconds' => 'integer', 'change_seconds' => 'integer', 'rounds' => 'integer', 'round_rest_seconds' => 'integer', 'version' => 'integer'];
+        return ['stations' => 'array', 'kit' => 'array', 'meets' => 'array', 'work_seconds' => 'integer', 'change_seconds' => 'integer', 'rounds' => 'integer', 'round_rest_seconds' => 'integer', 'version' => 'integer'];
     }
 }

@@ -69,6 +69,12 @@ final class WeekAtHand
         )));
     }
 
+    /** What fills the week but for core work. */
+    public function otherwise(): CoreWeek
+    {
+        return $this->with([]);
+    }
+
     /** @param list<CoreSlot> $slots */
     private function with(array $slots): CoreWeek
     {

@@ -26,6 +26,7 @@ use EvenRungs\Week\Cell;
 use EvenRungs\Week\CoreSlot;
 use EvenRungs\Week\CoreWeek;
 use EvenRungs\Week\DayPart;
+use EvenRungs\Week\Meeting;
 use EvenRungs\Week\OtherTraining;
 use EvenRungs\Week\PlannedSlot;
 use EvenRungs\Week\SessionRole;
@@ -69,7 +70,9 @@ final class WeekShape
 
     private function __construct(private readonly WeekAtHand $hand)
     {
-        $this->week = new CoreWeek([], $hand->week()->other, $hand->record->profile->trainingDays, $hand->record->circumstances()->limits);
+        // A squad meets whatever shape the rest of the week has.
+        $together = array_values(array_filter($hand->week()->slots, static fn(CoreSlot $slot): bool => Meeting::isAt($slot->id, $slot->cell)));
+        $this->week = new CoreWeek($together, $hand->week()->other, $hand->record->profile->trainingDays, $hand->record->circumstances()->limits);
         $heights = $hand->record->evenness()->heights;
         $read = $hand->record->read(SessionStart::wholeBoard($hand->record))->session;
         $items = array_values(array_filter($read?->items() ?? [], static fn(Item $item): bool => $item->rung->demand !== Demand::Activation));
@@ -114,7 +117,9 @@ final class WeekShape
             $session = $this->fitted(self::straight($items), self::FINISHER_SECONDS[1]);
             $content = $this->write('finisher', 'Short finisher', $session, intdiv(self::FINISHER_SECONDS[1], 60));
             foreach ($after as $other) {
-                $this->put('finisher', new CoreSlot('', $other->cell->minute === null ? $other->cell : new Cell($other->cell->day, $other->cell->part), SessionRole::Finisher, $this->effort(5), $content));
+                if ($this->week->isFree($other->cell)) {
+                    $this->put('finisher', new CoreSlot('', $other->cell->minute === null ? $other->cell : new Cell($other->cell->day, $other->cell->part), SessionRole::Finisher, $this->effort(5), $content));
+                }
             }
         }
         $choice = SessionChoice::of($this->items, $this->hand->record->profile->minutes, $this->hand->record);
@@ -361,7 +366,7 @@ final class WeekShape
 
     private function effort(int $planned): int
     {
-        return min($planned, ...array_map(static fn(Limit $limit): int => $limit->highestEffort ?? $planned, $this->week->limits), ...[$planned]);
+        return WeekPlacing::effort($this->week->limits, $planned);
     }
 
     private function note(string $sentence): void

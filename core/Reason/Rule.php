@@ -24,6 +24,7 @@ enum Rule: string
     case Template = 'session.template';
     case SquadClock = 'squad.clock';
     case SquadStation = 'squad.station';
+    case SquadMeeting = 'squad.meeting';
     case HeldNotRepeated = 'dose.held-not-repeated';
     case NextDose = 'dose.next';
     case NextLoad = 'dose.next-load';
@@ -128,6 +129,7 @@ enum Rule: string
             self::Template => 'A template takes the working rung where there is one, begins low where there is none, and says what stands in where a rung is ruled out.',
             self::SquadClock => 'A squad has one clock for everybody. Nobody works longer at a station than the level of their own exercise there has it, nor than is due after the last time; who is done rests until the change, and so does who has nothing open at a station. The clock proposed is that of the level in the middle of theirs.',
             self::SquadStation => 'At a station everybody does their own rung of its ladder; who is not placed there, or for whom it is closed, does what they stand on or what is open to them of the same demand, nearest below.',
+            self::SquadMeeting => 'A time fits somebody of a squad where its session, placed there, clashes with nothing of this week and the next, and they train on that day. It is placed after what they train then, and no harder than their limits allow; what clashes beside it is moved, not the meeting.',
             self::HeldNotRepeated => 'A held rung is dosed in seconds, not in repetitions.',
             self::NextDose => 'After a clean session the dose rises by one step, up to the leaving mark; there it waits for the gate. A set is added below the sets of the table, after the trainer stays against a climb, or where no higher rung is open. It never falls and calls that a rise; too much effort, a target missed or a form gone in the last set twice running, a wrong place or days away (a step for each week from fifteen days on, four at most, and after four weeks at most half the mark) make it lighter, and where not even its low end was done it is no more in all than what was; while a step down is proposed and the person is still there, it is the dose that was clean last, else a step lighter; where an easier version took its place from the first set on, a step lighter for each time; back on a rung on which it hurt the last time, less than that; and what was too much within eight weeks is tried again after two clean sessions of less for each time it was. Who trained the demand with other exercises was not away: the last dose comes once more.',
             self::NextLoad => 'The load rises by 2 to 10 % once two repetitions over the target are done in the last set at two sessions running, and repetitions begin at the low end again; where the next weight is more than 10 % up, repetitions rise instead, up to four above the band. Of a band the next stronger one is taken, and behind the strongest half a step more from its anchor.',

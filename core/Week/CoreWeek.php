@@ -77,6 +77,11 @@ final readonly class CoreWeek
         return new self(array_map(static fn(CoreSlot $slot): CoreSlot => $by[$slot->id] ?? $slot, $this->slots), $this->other, $this->days, $this->limits, $this->shape, $this->isEasier);
     }
 
+    public function without(string $id): self
+    {
+        return new self(array_values(array_filter($this->slots, static fn(CoreSlot $slot): bool => $slot->id !== $id)), $this->other, $this->days, $this->limits, $this->shape, $this->isEasier);
+    }
+
     public function adding(CoreSlot $slot): self
     {
         return new self([...$this->slots, $slot], $this->other, $this->days, $this->limits, $this->shape, $this->isEasier);

@@ -35,6 +35,12 @@ final readonly class Plan
         return array_filter($this->slots, static fn(PlannedSlot $one): bool => $one->id === $slot) !== [];
     }
 
+    /** Whether a meeting stands in every week at its own time. */
+    public function hasMeeting(string $slot): bool
+    {
+        return array_filter($this->slots, static fn(PlannedSlot $one): bool => $one->id === $slot && Meeting::isAt($slot, $one->cell)) !== [];
+    }
+
     public function moveOf(PlannedSlot $slot, Day $monday): ?PlanMove
     {
         foreach ($this->moves as $move) {

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace EvenRungs\Week;
 
+use EvenRungs\Body\Limit;
 use EvenRungs\Method\Answer;
 use EvenRungs\Method\Method;
 use EvenRungs\Method\Question;
@@ -22,7 +23,7 @@ final readonly class WeekPlacing
      */
     public static function suggest(CoreWeek $week, SlotContent $content, Method $method, array $notOn = []): ?CoreSlot
     {
-        $effort = min(self::EFFORT, ...array_map(static fn(\EvenRungs\Body\Limit $limit): int => $limit->highestEffort ?? self::EFFORT, $week->limits), ...[self::EFFORT]);
+        $effort = self::effort($week->limits);
         $best = null;
         foreach (Cell::week() as $cell) {
             if (! $week->isFree($cell) || in_array($cell->day, $notOn, true)) {
@@ -43,6 +44,16 @@ final readonly class WeekPlacing
         }
 
         return $best[1] ?? null;
+    }
+
+    /**
+     * What is planned of an effort that is asked for: no more than each limit allows.
+     *
+     * @param list<Limit> $limits
+     */
+    public static function effort(array $limits, int $asked = self::EFFORT): int
+    {
+        return min([$asked, ...array_map(static fn(Limit $limit): int => $limit->highestEffort ?? $asked, $limits)]);
     }
 
     /** What a session put there is to the rest of the day, by the method: a primer is never put, it is written as one. */

@@ -78,7 +78,7 @@ final readonly class WeekRepairs
     private function moves(Clash $clash): array
     {
         $candidates = [];
-        foreach ($this->slots($clash) as $slot) {
+        foreach ($this->movable($this->slots($clash)) as $slot) {
             foreach (Cell::week() as $cell) {
                 $moved = $this->week->isFree($cell) ? $this->week->moved($slot, $cell) : null;
                 if ($moved !== null) {
@@ -98,8 +98,8 @@ final readonly class WeekRepairs
     private function swaps(Clash $clash): array
     {
         $candidates = [];
-        foreach ($this->slots($clash) as $slot) {
-            foreach ($this->week->slots as $other) {
+        foreach ($this->movable($this->slots($clash)) as $slot) {
+            foreach ($this->movable($this->week->slots) as $other) {
                 $here = $this->week->moved($slot, $other->cell);
                 $there = $this->week->moved($other, $slot->cell);
                 if ($other->id !== $slot->id && $here !== null && $there !== null) {
@@ -118,7 +118,7 @@ final readonly class WeekRepairs
     /** @return list<array{WeekRepair, CoreWeek, int}> */
     private function lighter(Clash $clash): array
     {
-        $highest = min(self::LIGHT_EFFORT, ...array_map(static fn(\EvenRungs\Body\Limit $limit): int => $limit->highestEffort ?? self::LIGHT_EFFORT, $this->week->limits), ...[self::LIGHT_EFFORT]);
+        $highest = WeekPlacing::effort($this->week->limits, self::LIGHT_EFFORT);
         $candidates = [];
         foreach ($this->slots($clash) as $slot) {
             if ($slot->effort > $highest) {
@@ -155,6 +155,18 @@ final readonly class WeekRepairs
     private function slots(Clash $clash): array
     {
         return array_values(array_filter($this->week->slots, static fn(CoreSlot $slot): bool => in_array($slot->id, $clash->slots, true)));
+    }
+
+    /**
+     * A squad meets when it meets: what stands beside it is moved.
+     *
+     * @param list<CoreSlot> $slots
+     *
+     * @return list<CoreSlot>
+     */
+    private function movable(array $slots): array
+    {
+        return array_values(array_filter($slots, static fn(CoreSlot $slot): bool => ! Meeting::isAt($slot->id, $slot->cell)));
     }
 
     /** Days away first, then parts of the day; a day on which the person does not train counts as a week away. */

@@ -21,6 +21,8 @@ use App\Models\ReaderNote;
 use App\Models\Readership;
 use App\Models\Screening;
 use App\Models\SheetStage;
+use App\Models\Squad;
+use App\Models\SquadMember;
 use App\Models\TimedHold;
 use App\Models\TrainingSession;
 use App\Models\User;
@@ -109,10 +111,24 @@ final class DemoDesk
      *
      * @param list<Person> $people
      */
-    public function squad(string $name, array $people): void
+    public function squad(string $name, array $people): Squad
     {
         $row = $this->squads->begin(self::ulid(), $name, array_map(static fn(Person $person): string => $person->id, $people), PracticeClock::of($this->trainer)->today(), $this->trainer);
         $this->sessions->write($this->together->of($row, $this->trainer), $this->trainer);
+
+        return $row;
+    }
+
+    /**
+     * In everybody's week, in the evening.
+     *
+     * @param list<int> $days
+     */
+    public function meets(Squad $squad, array $days, string $time): void
+    {
+        $meets = array_map(static fn(int $day): array => ['day' => $day, 'part' => DayPart::Evening->value, 'time' => $time, 'effort' => 6], $days);
+        $line = array_values($squad->members()->get()->map(static fn(SquadMember $member): array => ['person' => $member->person_id, 'here' => true])->all());
+        $this->squads->change($squad, $squad->version, ['meets' => $meets], $line, PracticeClock::of($this->trainer)->today(), $this->trainer);
     }
 
     /** @param array<string, string> $what */

@@ -243,19 +243,19 @@ final class DemoSeeder
     {
         $kit = ['mat', 'wall', 'bench', 'step', 'band'];
         $volunteers = [
-            ['Hesper Crayle', 'carries the post on foot', ['front-plank/forearms-toes', 'side-bridge/top-foot-front', 'all-fours/opposite-short', 'press-out/standing', 'bridge/one-leg']],
-            ['Joran Felwick', 'shepherd, two dogs', ['front-plank/tight-plank', 'side-bridge/feet-stacked', 'all-fours/opposite-held', 'press-out/split-stance', 'bridge/one-leg']],
-            ['Liss Underby', 'keeps the boathouse', ['front-plank/forearms-knees', 'side-bridge/knees-bent', 'all-fours/leg-lift', 'press-out/standing-short', 'bridge/long-top']],
-            ['Merrin Stoake', 'bakes, lifts flour', ['front-plank/forearms-low-step', 'side-bridge/top-leg-straight', 'all-fours/kickback', 'press-out/standing', 'bridge/long-top']],
-            ['Nell Thackrow', 'schoolteacher, new to the team', ['front-plank/forearms-bench', 'side-bridge/hip-lift', 'all-fours/leg-slide', 'press-out/tall-kneeling', 'bridge/short-top']],
-            ['Orrin Valder', 'climbs, builds walls', ['front-plank/foot-lift', 'side-bridge/hip-dips', 'all-fours/small-square', 'press-out/feet-together', 'bridge/one-leg']],
-            ['Petra Lowmere', 'ferry hand', ['front-plank/forearms-toes', 'side-bridge/top-leg-straight', 'all-fours/opposite-short', 'press-out/standing', 'bridge/long-top']],
-            ['Quill Harsop', 'mends radios, sits long', ['front-plank/forearms-knees', 'side-bridge/knees-bent', 'all-fours/leg-lift', 'press-out/half-kneeling-wide', 'bridge/short-top']],
+            ['Hesper Crayle', 'carries the post on foot', ['front-plank/forearms-toes', 'side-bridge/top-foot-front', 'all-fours/opposite-short', 'press-out/standing', 'bridge/one-leg'], [1, 2, 4, 5]],
+            ['Joran Felwick', 'shepherd, two dogs', ['front-plank/tight-plank', 'side-bridge/feet-stacked', 'all-fours/opposite-held', 'press-out/split-stance', 'bridge/one-leg'], [2, 4, 6]],
+            ['Liss Underby', 'keeps the boathouse', ['front-plank/forearms-knees', 'side-bridge/knees-bent', 'all-fours/leg-lift', 'press-out/standing-short', 'bridge/long-top'], [1, 2, 3, 5]],
+            ['Merrin Stoake', 'bakes, lifts flour', ['front-plank/forearms-low-step', 'side-bridge/top-leg-straight', 'all-fours/kickback', 'press-out/standing', 'bridge/long-top'], [2, 4, 5]],
+            ['Nell Thackrow', 'schoolteacher, new to the team', ['front-plank/forearms-bench', 'side-bridge/hip-lift', 'all-fours/leg-slide', 'press-out/tall-kneeling', 'bridge/short-top'], [2, 4, 6]],
+            ['Orrin Valder', 'climbs, builds walls', ['front-plank/foot-lift', 'side-bridge/hip-dips', 'all-fours/small-square', 'press-out/feet-together', 'bridge/one-leg'], [2, 4, 5, 6]],
+            ['Petra Lowmere', 'ferry hand', ['front-plank/forearms-toes', 'side-bridge/top-leg-straight', 'all-fours/opposite-short', 'press-out/standing', 'bridge/long-top'], [1, 2, 4]],
+            ['Quill Harsop', 'mends radios, sits long', ['front-plank/forearms-knees', 'side-bridge/knees-bent', 'all-fours/leg-lift', 'press-out/half-kneeling-wide', 'bridge/short-top'], [2, 4, 5]],
         ];
         $people = [];
-        foreach ($volunteers as [$name, $about, $rungs]) {
+        foreach ($volunteers as [$name, $about, $rungs, $days]) {
             $this->desk->at($now, 8);
-            $person = $this->desk->person($name, "fell-rescue volunteer, {$about}", 'even', [2, 5], 20, $kit, $name === 'Merrin Stoake' ? [['wrist-pain', 'both', 'Since a fall on the ice: the flat hand takes no weight.']] : []);
+            $person = $this->desk->person($name, "fell-rescue volunteer, {$about}", 'even', $days, 20, $kit, $name === 'Merrin Stoake' ? [['wrist-pain', 'both', 'Since a fall on the ice: the flat hand takes no weight.']] : []);
             $this->desk->place($person, $rungs);
             if ($name === 'Hesper Crayle') {
                 $this->desk->placeOn($person, 'side-bridge/feet-stacked', Side::Left, 'last clean rung on the left');
@@ -263,8 +263,12 @@ final class DemoSeeder
             }
             $people[] = $person;
         }
+        $people[1]->update(['week' => [['what' => 'lifting', 'heavy' => true, 'day' => 4, 'part' => 'evening', 'time' => '17:30']]]);
+        $people[5]->update(['week' => [['what' => 'sport', 'heavy' => false, 'day' => 5, 'part' => 'evening']]]);
         $this->desk->at($now, 7);
-        $this->desk->squad('Tarn Row fell-rescue team', $people);
+        $squad = $this->desk->squad('Tarn Row fell-rescue team', $people);
+        $this->desk->at($now, 0);
+        $this->desk->meets($squad, [2, 4], '19:00');
     }
 
     /** A clinician sees whom a limit or a danger sign is known of, and has written about one of them. */

@@ -64,7 +64,21 @@ final class HomeTest extends HomeTestCase
 
         $this->actingAs($this->trainer);
         $this->putJson("/api/people/{$this->person}/weeks/2026-06-01", ['version' => 0, 'slots' => [['id' => 'x', 'session' => $together, 'day' => 1, 'part' => 'evening', 'placement' => 'own-day', 'effort' => 5, 'only' => null]], 'moves' => [], 'away' => []])->assertOk();
-        $this->getJson('/api/home')->assertOk()->assertJsonPath('now.id', $together);
+        $this->getJson('/api/home')->assertOk()->assertJsonPath('now.id', $together)->assertJsonPath('now.meets', null);
+    }
+
+    public function test_a_day_on_which_their_squad_meets_says_so_at_home(): void
+    {
+        $this->postJson('/api/squads', ['id' => $squad = self::id(), 'name' => 'Fell rescue', 'people' => [$this->person]])->assertCreated();
+        $view = $this->getJson("/api/squads/{$squad}")->assertOk();
+        $meets = [['day' => 1, 'part' => 'evening', 'time' => '19:00', 'effort' => 6], ['day' => 4, 'part' => 'evening', 'time' => null, 'effort' => 6]];
+        $this->putJson("/api/squads/{$squad}", ['version' => 1, 'name' => 'Fell rescue', 'members' => [['person' => $this->person, 'here' => true]], 'stations' => array_column((array) $view->json('stations'), 'ladder'), 'work' => 30, 'change' => 30, 'rounds' => 2, 'roundRest' => 60, 'kit' => null, 'meets' => $meets])->assertOk();
+        $this->open($this->link());
+        $home = $this->getJson('/api/home')->assertOk()->assertJsonPath('now.title', 'Fell rescue')->assertJsonPath('now.on', '2026-06-01')->assertJsonPath('now.meets', 'at 19:00');
+        self::assertSame(['at 19:00', 'in the evening'], array_values(array_filter(array_column((array) $home->json('week'), 'meets'))));
+        $this->postJson('/api/home/not-today', ['id' => self::id(), 'session' => $home->json('now.id'), 'on' => '2026-06-01', 'reason' => 'time', 'text' => null])->assertOk();
+        $this->actingAs($this->trainer);
+        $this->getJson("/api/people/{$this->person}/weeks/2026-06-01")->assertOk()->assertJsonCount(1, 'asked');
     }
 
     public function test_what_was_done_at_home_is_a_log_that_says_so_and_waits_for_the_trainer(): void

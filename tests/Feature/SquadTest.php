@@ -199,6 +199,7 @@ final class SquadTest extends ApiTestCase
 
         $this->getJson('/api/squads')->assertOk()->assertJsonPath('squads', []);
         $this->getJson("/api/squads/{$squad}")->assertNotFound();
+        $this->getJson("/api/squads/{$squad}/times")->assertNotFound();
         $this->putJson("/api/squads/{$squad}", $body)->assertNotFound();
         $this->deleteJson("/api/squads/{$squad}")->assertNotFound();
         $this->postJson("/api/squads/{$squad}/sessions")->assertNotFound();
@@ -214,6 +215,130 @@ final class SquadTest extends ApiTestCase
         $this->getJson("/api/squads/{$squad}")->assertOk();
 
         self::assertSame('{}', DB::table('accesses')->where(['person_id' => $tam, 'user_id' => $pell->id])->value('wrote'));
+    }
+
+    public function test_a_squad_stands_in_the_week_of_each_of_its_people_whenever_it_meets(): void
+    {
+        [$tam, $ilse, $maud] = [$this->placed('Tam Oakrigg', self::BEGINNER), $this->placed('Ilse Torvane', self::BEGINNER), $this->placed('Maud Ferrick', self::BEGINNER)];
+        $squad = $this->squad([$tam, $ilse]);
+        self::assertSame([[], []], [$this->getJson("/api/squads/{$squad}")->json('meets'), $this->week($tam)], 'squads of before stand in nobody’s week');
+
+        $this->change($squad, ['meets' => [self::meets(5, '18:30'), self::meets(2)]])->assertOk()->assertJsonPath('meets.*.text', ['Tuesday evening', 'Friday at 18:30'])->assertJsonPath('meets.*.without', [[], []]);
+        self::assertSame([[2, 'evening', null, 6, 'Fell rescue', $squad], [5, 'evening', '18:30', 6, 'Fell rescue', $squad]], $this->week($tam));
+        self::assertSame($this->week($tam), $this->week($ilse));
+
+        // Who comes to it has it too, and who leaves has it no more.
+        $this->change($squad, ['members' => [['person' => $ilse, 'here' => true], ['person' => $maud, 'here' => true]]])->assertOk();
+        self::assertSame([[], 2, 2], [$this->week($tam), count($this->week($ilse)), count($this->week($maud))]);
+        $this->change($squad, ['meets' => [self::meets(5, '19:00', 7)]])->assertOk();
+        self::assertSame([[5, 'evening', '19:00', 7, 'Fell rescue', $squad]], $this->week($maud));
+
+        $this->deleteJson("/api/squads/{$squad}")->assertNoContent();
+        self::assertSame([], $this->week($maud));
+        $this->postJson("/api/squads/{$squad}/restore")->assertOk();
+        self::assertCount(1, $this->week($maud));
+    }
+
+    public function test_on_the_day_it_meets_a_squad_stands_on_the_bench_until_it_is_told(): void
+    {
+        $squad = $this->squad([$tam = $this->placed('Tam Oakrigg', self::BEGINNER), $this->placed('Ilse Torvane', self::BEGINNER)]);
+        $this->getJson('/api/bench')->assertOk()->assertJsonPath('squads', []);
+        // The first of June 2026 is a Monday.
+        $this->change($squad, ['meets' => [self::meets(1, '18:30'), self::meets(2)]])->assertOk();
+        $this->getJson('/api/bench')->assertOk()->assertJsonPath('squads', [['id' => $squad, 'name' => 'Fell rescue', 'sentence' => 'Meets today at 18:30: 2 people, 5 stations.']]);
+        $session = $this->getJson("/api/squads/{$squad}")->json('members.0.session');
+        $this->postJson("/api/people/{$tam}/logs", ['id' => self::id(), 'session' => $session, 'seconds' => 60, 'sets' => [[...self::set('front-plank/forearms-knees', 1, 20, ['both' => 20, 'left' => null, 'right' => null]), 'item' => 'station-1']]])->assertCreated();
+        $this->getJson('/api/bench')->assertOk()->assertJsonPath('squads', []);
+    }
+
+    public function test_what_a_trainer_does_with_a_meeting_in_one_week_of_one_person_stays(): void
+    {
+        [$tam, $ilse] = [$this->placed('Tam Oakrigg', self::BEGINNER), $this->placed('Ilse Torvane', self::BEGINNER)];
+        $squad = $this->squad([$tam, $ilse]);
+        $this->change($squad, ['meets' => [self::meets(2), self::meets(5)]])->assertOk();
+        // Tam cannot come on Fridays, and Ilse comes alone on Wednesdays.
+        $this->layOut($tam, static fn(array $slots): array => array_values(array_filter($slots, static fn(array $slot): bool => $slot['day'] !== 5)));
+        $this->layOut($ilse, static fn(array $slots): array => array_map(static fn(array $slot): array => $slot['day'] === 2 ? [...$slot, 'day' => 3] : $slot, $slots));
+
+        $this->change($squad, ['work' => 40, 'meets' => [self::meets(2, '17:00'), self::meets(5, effort: 7)]])->assertOk()->assertJsonPath('meets.*.without', [['Ilse Torvane'], ['Tam Oakrigg']]);
+        self::assertSame([[2, 'evening', '17:00', 6, 'Fell rescue', $squad]], $this->week($tam));
+        self::assertSame([[3, 'evening', null, 6, 'Fell rescue', null], [5, 'evening', null, 7, 'Fell rescue', $squad]], $this->week($ilse));
+        $this->change($squad, ['meets' => []])->assertOk()->assertJsonPath('meets', []);
+        self::assertSame([[], []], [$this->week($tam), $this->week($ilse)], 'where it meets no more nobody is sent');
+    }
+
+    public function test_who_has_nothing_at_any_station_yet_has_its_meetings_from_when_they_do(): void
+    {
+        $squad = $this->squad([$tam = $this->placed('Tam Oakrigg', self::BEGINNER), $edda = $this->placed('Edda Quillon', [])]);
+        $this->postJson("/api/people/{$edda}/screenings", self::answers('saddle-numbness'))->assertCreated();
+        $this->change($squad, ['meets' => [self::meets(2)]])->assertOk()->assertJsonPath('meets.0.without', ['Edda Quillon']);
+        DB::table('screenings')->where('person_id', $edda)->delete();
+        $this->postJson("/api/squads/{$squad}/sessions")->assertOk()->assertJsonPath('meets.0.without', []);
+
+        self::assertSame([1, 1], [count($this->week($tam)), count($this->week($edda))]);
+    }
+
+    public function test_a_program_that_is_written_into_a_week_leaves_the_squad_in_it(): void
+    {
+        $tam = $this->placed('Tam Oakrigg', self::BEGINNER);
+        $squad = $this->squad([$tam]);
+        $this->change($squad, ['meets' => [self::meets(7)]])->assertOk();
+        $this->postJson("/api/people/{$tam}/programs", ['id' => $program = self::id(), 'wish' => self::wish(), 'replaces' => null, 'mondays' => null, 'why' => ''])->assertCreated();
+        $monday = DB::table('programs')->where('id', $program)->value('begins_on');
+        self::assertIsString($monday);
+        $this->postJson("/api/people/{$tam}/program/weeks/{$monday}")->assertSuccessful();
+
+        $view = $this->getJson("/api/people/{$tam}/weeks/{$monday}")->assertOk();
+        self::assertSame(['planned'], array_column(array_filter((array) $view->json('placed'), static fn(mixed $slot): bool => ((array) $slot)['squad'] !== null), 'state'));
+        self::assertGreaterThan(1, count((array) $view->json('placed')));
+    }
+
+    public function test_when_it_could_meet_is_asked_of_everybodys_week(): void
+    {
+        $tam = $this->person(['name' => 'Tam Oakrigg', 'trainingDays' => [1, 2, 4], 'week' => [['what' => 'lifting', 'heavy' => true, 'day' => 2, 'part' => 'evening', 'every' => 1, 'from' => null, 'time' => null]]]);
+        $this->place($tam, 'front-plank/forearms-knees');
+        $squad = $this->squad([$tam, $this->placed('Ilse Torvane', self::BEGINNER)]);
+        $times = $this->getJson("/api/squads/{$squad}/times")->assertOk()->assertJsonPath('asked', 2)->assertJsonPath('effort', 6)->assertJsonCount(21, 'times');
+        $midday = ((array) $times->json('times'))[4];
+
+        self::assertSame([2, 'midday', 1, ['Tam Oakrigg']], [$midday['day'], $midday['part'], $midday['fits'], array_column($midday['against'], 'name')]);
+        $times->assertJsonPath('times.4.against.0.reasons.0.rule', 'week.before-heavy-lifting')->assertJsonPath('times.8.against.0.reasons.0.rule', 'squad.meeting');
+        $this->getJson("/api/squads/{$squad}/times?effort=11")->assertUnprocessable();
+        $this->getJson("/api/squads/{$squad}/times?effort=8")->assertOk()->assertJsonPath('effort', 8);
+    }
+
+    public function test_meetings_that_are_none_are_refused_with_a_sentence(): void
+    {
+        $squad = $this->squad([$this->placed('Tam Oakrigg', self::BEGINNER)]);
+        $this->change($squad, ['meets' => [self::meets(2), self::meets(2, '18:00')]])->assertUnprocessable()->assertJsonPath('fields.meets.0', 'A squad meets once in a part of a day.');
+        $this->change($squad, ['meets' => [self::meets(8)]])->assertUnprocessable();
+        $this->change($squad, ['meets' => [self::meets(2, '25:00')]])->assertUnprocessable();
+        $this->change($squad, ['meets' => array_map(self::meets(...), range(1, 7))])->assertOk();
+        $this->change($squad, ['meets' => [...array_map(self::meets(...), range(1, 7)), self::meets(1, '07:00')]])->assertUnprocessable();
+        $before = $this->body($squad);
+        unset($before['meets']);
+        $this->putJson("/api/squads/{$squad}", $before)->assertOk()->assertJsonCount(7, 'meets');
+    }
+
+    /** @return array{day: int, part: string, time: string|null, effort: int} */
+    private static function meets(int $day, ?string $time = null, int $effort = 6): array
+    {
+        return ['day' => $day, 'part' => 'evening', 'time' => $time, 'effort' => $effort];
+    }
+
+    /** @return list<array{int, string, string|null, int, string, string|null}> what stands in the week of somebody */
+    private function week(string $person): array
+    {
+        $view = $this->getJson("/api/people/{$person}/weeks/2026-11-25")->assertOk();
+
+        return array_map(static fn(mixed $slot): array => [$slot['day'], $slot['part'], $slot['time'], $slot['effort'], $slot['title'], $slot['squad']], (array) $view->json('placed'));
+    }
+
+    /** @param \Closure(list<array<string, mixed>>): list<array<string, mixed>> $change */
+    private function layOut(string $person, \Closure $change): void
+    {
+        $view = $this->getJson("/api/people/{$person}/weeks/2026-11-25")->assertOk();
+        $this->putJson("/api/people/{$person}/weeks/2026-11-25", ['version' => $view->json('version'), 'slots' => $change((array) $view->json('slots')), 'moves' => [], 'away' => [], 'shape' => null])->assertOk();
     }
 
     /** @param list<string> $rungs */
@@ -241,7 +366,7 @@ final class SquadTest extends ApiTestCase
         $view = $this->getJson("/api/squads/{$squad}")->assertOk();
         $members = array_map(static fn(mixed $member): array => ['person' => ((array) $member)['person'], 'here' => ((array) $member)['here']], (array) $view->json('members'));
 
-        return ['version' => $view->json('version'), 'name' => $view->json('name'), 'members' => $members, 'stations' => array_column((array) $view->json('stations'), 'ladder'), 'work' => $view->json('work'), 'change' => $view->json('change'), 'rounds' => $view->json('rounds'), 'roundRest' => $view->json('roundRest'), 'kit' => $view->json('kit')];
+        return ['version' => $view->json('version'), 'name' => $view->json('name'), 'members' => $members, 'stations' => array_column((array) $view->json('stations'), 'ladder'), 'work' => $view->json('work'), 'change' => $view->json('change'), 'rounds' => $view->json('rounds'), 'roundRest' => $view->json('roundRest'), 'kit' => $view->json('kit'), 'meets' => array_map(static fn(mixed $at): array => array_intersect_key((array) $at, ['day' => 1, 'part' => 1, 'time' => 1, 'effort' => 1]), (array) $view->json('meets'))];
     }
 
     /**

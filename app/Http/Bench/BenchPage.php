@@ -6,14 +6,19 @@ namespace App\Http\Bench;
 
 use App\Http\Shared\PageRequest;
 use App\Models\PersonLine;
+use App\Models\SessionLog;
+use App\Models\Squad;
+use App\Models\TrainingSession;
 use App\Models\User;
 use App\Records\PersonLines;
 use App\Records\SessionsAtHand;
 use App\Time\PracticeClock;
 use EvenRungs\Body\Demand;
 use EvenRungs\Body\Height;
+use EvenRungs\Calendar\Day;
 use EvenRungs\Person\Attention;
 use EvenRungs\Person\Step;
+use EvenRungs\Reason\Words;
 
 /** What needs the trainer today, most urgent first. */
 final readonly class BenchPage
@@ -30,10 +35,32 @@ final readonly class BenchPage
 
         return new BenchView(
             today: $today->iso(),
+            squads: $after === null ? self::squads($today) : [],
             lines: array_map(static fn(PersonLine $row): BenchLineView => self::line($row, $titles[$row->person_id] ?? null), $rows),
             next: $page->nextCursor()?->encode(),
             old: $old,
         );
+    }
+
+    /** @return list<BenchSquadView> */
+    private static function squads(Day $today): array
+    {
+        $meeting = [];
+        foreach (Squad::query()->whereNotNull('meets')->withCount('present')->orderBy('name')->get() as $row) {
+            foreach ($row->meetings() as $at) {
+                if ($at->cell->day === $today->weekday()) {
+                    $meeting[] = [$at->cell, $row];
+                }
+            }
+        }
+        usort($meeting, static fn(array $a, array $b): int => [$a[0]->index(), $a[0]->minute] <=> [$b[0]->index(), $b[0]->minute]);
+        $told = SessionLog::query()->where('done_on', $today->iso())->whereIn('training_session_id', TrainingSession::query()->whereIn('squad_id', array_map(static fn(array $one): string => $one[1]->id, $meeting))->select('id'))->pluck('training_session_id')->all();
+        $done = TrainingSession::query()->whereKey($told)->pluck('squad_id')->all();
+
+        return array_values(array_map(
+            static fn(array $one): BenchSquadView => new BenchSquadView($one[1]->id, $one[1]->name, 'Meets today '.($one[0]->time() === null ? "in the {$one[0]->part->value}" : "at {$one[0]->time()}").': '.($one[1]->present_count === 1 ? 'one person' : "{$one[1]->present_count} people").', '.Words::counted(count($one[1]->stations), 'station').'.'),
+            array_filter($meeting, static fn(array $one): bool => ! in_array($one[1]->id, $done, true)),
+        ));
     }
 
     private static function line(PersonLine $row, ?string $session): BenchLineView

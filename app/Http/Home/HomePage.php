@@ -15,6 +15,7 @@ use App\Models\SheetStage;
 use App\Records\PersonFile;
 use App\Records\SessionsAtHand;
 use EvenRungs\Body\Need;
+use EvenRungs\Calendar\Day;
 use EvenRungs\Home\NoteKind;
 use EvenRungs\Home\NotToday;
 use EvenRungs\Home\Term;
@@ -27,6 +28,7 @@ use EvenRungs\Screening\Urgency;
 use EvenRungs\Session\Item;
 use EvenRungs\Session\SessionLength;
 use EvenRungs\Session\WrittenSession;
+use EvenRungs\Week\Meeting;
 
 /** A person's own page of today and this week. */
 final class HomePage
@@ -172,6 +174,21 @@ final class HomePage
             exercises: count($permitted?->items() ?? []),
             isDone: SessionLog::query()->where('person_id', $this->file->person->id)->where('training_session_id', $written->id)->where('done_on', $on ?? $this->file->record->today->iso())->exists(),
             asked: $this->asked()["{$written->id} ".($on ?? $this->file->record->today->iso())] ?? null,
+            meets: $on === null ? null : $this->meets($written->id, Day::parse($on)),
         );
+    }
+
+    /** When the squad meets with which a session is done on a day. */
+    private function meets(string $session, Day $on): ?string
+    {
+        $hand = $this->file->week($on);
+        foreach ($hand->slots() as $slot) {
+            $here = $hand->here($slot);
+            if ($here !== null && $slot->session === $session && $hand->date($here->cell->day)->equals($on) && Meeting::isAt($slot->id, $here->cell)) {
+                return $here->cell->time() === null ? "in the {$here->cell->part->value}" : "at {$here->cell->time()}";
+            }
+        }
+
+        return null;
     }
 }

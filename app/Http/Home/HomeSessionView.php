@@ -13,6 +13,7 @@ final readonly class HomeSessionView
      * @param int    $exercises so many there are
      * @param bool   $isDone   that day
      * @param string|null $asked why another day was asked for, such as no time; null where it was not
+     * @param string|null $meets when the squad it is done with meets, such as at 19:00; null where it is done alone
      */
-    public function __construct(public string $id, public string $title, public ?string $on, public string $lengthText, public string $kitText, public int $exercises, public bool $isDone, public ?string $asked = null) {}
+    public function __construct(public string $id, public string $title, public ?string $on, public string $lengthText, public string $kitText, public int $exercises, public bool $isDone, public ?string $asked = null, public ?string $meets = null) {}
 }

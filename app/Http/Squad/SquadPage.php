@@ -6,6 +6,7 @@ namespace App\Http\Squad;
 
 use App\Http\Shared\PainPlaceView;
 use App\Http\Shared\ReasonView;
+use App\Models\Plan;
 use App\Models\SessionLog;
 use App\Models\SorenessAnswer;
 use App\Models\TrainingSession;
@@ -24,6 +25,7 @@ use EvenRungs\Session\Totals;
 use EvenRungs\Squad\Squad;
 use EvenRungs\Squad\SquadMember;
 use EvenRungs\Squad\SquadPlace;
+use EvenRungs\Week\Meeting;
 use EvenRungs\Week\Soreness;
 
 /** What the core makes of a squad, in the view's terms. */
@@ -62,6 +64,7 @@ final readonly class SquadPage
             rounds: $clock->rounds,
             roundRest: $clock->roundRest,
             kit: $this->file->row->kit(),
+            meets: $this->meets(),
             lengthText: Totals::clock($clock->seconds()),
             turns: $clock->turns(),
             stations: array_map(fn(Ladder $ladder, int $at): SquadStationView => new SquadStationView(
@@ -78,6 +81,22 @@ final readonly class SquadPage
             painPlaces: array_map(PainPlaceView::of(...), PainPlace::cases()),
             painStopsAbove: Pain::STOPS_ABOVE,
         );
+    }
+
+    /** @return list<SquadMeetingView> */
+    private function meets(): array
+    {
+        $meetings = $this->file->row->meetings();
+        $plans = $meetings === [] ? [] : Plan::query()->whereIn('person_id', array_map(static fn(PersonFile $one): string => $one->person->id, $this->file->files))->get()->keyBy('person_id')->all();
+
+        return array_map(fn(Meeting $meeting): SquadMeetingView => new SquadMeetingView(
+            day: $meeting->cell->day,
+            part: $meeting->cell->part,
+            time: $meeting->cell->time(),
+            effort: $meeting->effort,
+            text: $meeting->cell->inWords(),
+            without: array_values(array_map(static fn(PersonFile $one): string => $one->person->name, array_filter($this->file->files, fn(PersonFile $one): bool => ($plans[$one->person->id] ?? null)?->inCore()->hasMeeting($meeting->slotId($this->file->row->id)) !== true))),
+        ), $meetings);
     }
 
     private function member(int $number): SquadMemberView

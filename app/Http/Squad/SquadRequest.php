@@ -4,12 +4,16 @@ declare(strict_types=1);
 
 namespace App\Http\Squad;
 
+use App\Actions\KeepSquad;
 use App\Http\Shared\ApiRequest;
 use App\Library\PracticeLibrary;
 use App\Models\Person;
+use App\Models\Squad as SquadRow;
 use EvenRungs\Body\Kit;
 use EvenRungs\Squad\Squad;
 use EvenRungs\Squad\SquadClock;
+use EvenRungs\Week\Cell;
+use EvenRungs\Week\DayPart;
 use Illuminate\Validation\Rule;
 
 /**
@@ -22,9 +26,13 @@ use Illuminate\Validation\Rule;
  * @body int $rounds
  * @body int $roundRest seconds
  * @body list<Kit>|null $kit where they train; null goes by the place of each
+ * @body list<SquadMeetingInput> $meets when, in every week
  */
 final class SquadRequest extends ApiRequest
 {
+    /** A squad meets no oftener. */
+    private const MEETINGS = 7;
+
     public const NAME = ['required', 'string', 'max:80', 'regex:/^[^\p{C}]+$/u'];
 
     /** @return array<string, list<mixed>> */
@@ -49,13 +57,19 @@ final class SquadRequest extends ApiRequest
             // A page that was open since before a squad had kit says nothing of it.
             'kit' => ['nullable', 'list'],
             'kit.*' => ['string', 'distinct', Rule::enum(Kit::class)],
+            // Nor one from before a squad stood in a week.
+            'meets' => ['list', 'max:'.self::MEETINGS, self::eachAtItsOwnTime(...)],
+            'meets.*.day' => ['required', 'integer:strict', 'between:1,7'],
+            'meets.*.part' => ['required', Rule::enum(DayPart::class)],
+            'meets.*.time' => ['present', 'nullable', 'string', self::TIME],
+            'meets.*.effort' => ['required', 'integer:strict', 'between:0,10'],
         ];
     }
 
     /** @return array<string, string|array<string, string>> */
     public function messages(): array
     {
-        return [...parent::messages(), 'stations.min' => 'A squad goes round at least two stations.', 'members.max' => 'At most '.Squad::MOST.' people train in one squad.'];
+        return [...parent::messages(), 'stations.min' => 'A squad goes round at least two stations.', 'members.max' => 'At most '.Squad::MOST.' people train in one squad.', 'meets.max' => 'A squad meets at most seven times a week.', 'meets.*.time.regex' => 'A clock time is written as 17:30.', 'meets.*.effort.between' => 'Effort goes from 0 to 10.'];
     }
 
     /** @return \Closure(string, mixed, \Closure(string): mixed): void that a person is of this practice, and not put away */
@@ -79,12 +93,54 @@ final class SquadRequest extends ApiRequest
         return new SquadClock(count($this->stations()), $this->integer('work'), $this->integer('change'), $this->integer('rounds'), $this->integer('roundRest'));
     }
 
+    /** @return array<string, mixed> what is kept of a squad beside its people */
+    public function columns(SquadRow $now): array
+    {
+        return ['name' => $this->text('name'), 'kit' => $this->kit($now->kit), 'meets' => $this->meets($now->meets), ...KeepSquad::columns($this->stations(), $this->clock())];
+    }
+
+    /**
+     * @param list<array{day: int, part: string, time: string|null, effort: int}>|null $now
+     *
+     * @return list<array{day: int, part: string, time: string|null, effort: int}>|null in order of time
+     */
+    private function meets(?array $now): ?array
+    {
+        if (! $this->has('meets')) {
+            return $now;
+        }
+        $meets = array_map(static function (mixed $at): array {
+            $cell = self::cell($at);
+
+            return ['day' => $cell->day, 'part' => $cell->part->value, 'time' => $cell->time(), 'effort' => is_int($effort = data_get($at, 'effort')) ? $effort : 0];
+        }, $this->entries('meets'));
+        usort($meets, static fn(array $a, array $b): int => Cell::at($a['day'], DayPart::from($a['part']), null)->index() <=> Cell::at($b['day'], DayPart::from($b['part']), null)->index());
+
+        return $meets === [] ? null : $meets;
+    }
+
+    /** With a clock time the part of the day follows from it. */
+    private static function cell(mixed $at): Cell
+    {
+        [$day, $part, $time] = [data_get($at, 'day'), data_get($at, 'part'), data_get($at, 'time')];
+
+        return Cell::at(is_int($day) && $day >= 1 && $day <= 7 ? $day : 1, DayPart::tryFrom(is_string($part) ? $part : '') ?? DayPart::Evening, is_string($time) && preg_match('/^\d\d:\d\d$/D', $time) === 1 ? $time : null);
+    }
+
+    private static function eachAtItsOwnTime(string $field, mixed $meets, \Closure $fail): void
+    {
+        $places = array_map(static fn(mixed $at): int => self::cell($at)->index(), is_array($meets) ? $meets : []);
+        if (count($places) !== count(array_unique($places))) {
+            $fail('A squad meets once in a part of a day.');
+        }
+    }
+
     /**
      * @param list<string>|null $now
      *
      * @return list<string>|null in the order of the catalogue
      */
-    public function kit(?array $now): ?array
+    private function kit(?array $now): ?array
     {
         if (! $this->has('kit')) {
             return $now;

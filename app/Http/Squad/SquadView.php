@@ -17,6 +17,7 @@ final readonly class SquadView
      * @param int                     $change   seconds from one to the next
      * @param int                     $roundRest seconds
      * @param list<Kit>|null          $kit      where they train; null goes by the place of each
+     * @param list<SquadMeetingView>  $meets    when, in every week
      * @param string                  $lengthText as 14:30
      * @param list<Turn>              $turns    of the clock
      * @param list<SquadStationView>  $stations
@@ -35,6 +36,7 @@ final readonly class SquadView
         public int $rounds,
         public int $roundRest,
         public ?array $kit,
+        public array $meets,
         public string $lengthText,
         public array $turns,
         public array $stations,

@@ -16,6 +16,7 @@ use App\Models\Squad;
 use App\Models\User;
 use App\Records\OpenSquad;
 use App\Time\PracticeClock;
+use EvenRungs\Week\Meeting;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Response;
@@ -28,9 +29,9 @@ final readonly class SquadsController
     #[Reads('/api/squads', 'squads', SquadsView::class)]
     public function index(): JsonResponse
     {
-        $rows = Squad::query()->withCount('members')->orderBy('name')->orderBy('id')->limit(KeepSquad::MOST)->get();
+        $rows = Squad::query()->withCount('present')->orderBy('name')->orderBy('id')->limit(KeepSquad::MOST)->get();
 
-        return new JsonResponse(new SquadsView(array_values($rows->map(static fn(Squad $row): SquadLineView => new SquadLineView(id: $row->id, name: $row->name, people: (int) $row->members_count, stations: count($row->stations)))->all())));
+        return new JsonResponse(new SquadsView(array_values($rows->map(static fn(Squad $row): SquadLineView => new SquadLineView(id: $row->id, name: $row->name, people: (int) $row->present_count, stations: count($row->stations), meets: array_map(static fn(Meeting $at): string => $at->cell->inWords(), $row->meetings())))->all())));
     }
 
     /** A new squad: with a station for every demand of the week, and the clock of its people's levels. */
@@ -55,7 +56,7 @@ final readonly class SquadsController
     #[Changes('/api/squads/{squad}', 'changeSquad', SquadView::class, SquadRequest::class)]
     public function update(Squad $squad, SquadRequest $input): JsonResponse
     {
-        if (! $this->keep->change($squad, $input->integer('version'), $input->text('name'), $input->stations(), $input->clock(), $input->line(), $input->kit($squad->kit), PracticeClock::of($input->by())->today())) {
+        if (! $this->keep->change($squad, $input->integer('version'), $input->columns($squad), $input->line(), PracticeClock::of($input->by())->today(), $input->by())) {
             throw Problem::changedMeanwhile('This squad', $this->view($squad->refresh(), $input->by()));
         }
 
@@ -64,20 +65,27 @@ final readonly class SquadsController
 
     /** Lets go of a squad; it can be brought back for 30 days, and what its people did stays. */
     #[Removes('/api/squads/{squad}', 'letGoOfSquad')]
-    public function destroy(Squad $squad): Response
+    public function destroy(Squad $squad, #[CurrentUser] User $user): Response
     {
-        $squad->delete();
+        $this->keep->letGo($squad, $user);
 
         return new Response(status: 204);
     }
 
     #[Writes('/api/squads/{squad}/restore', 'bringSquadBack', SavedView::class)]
-    public function restore(string $squad): JsonResponse
+    public function restore(string $squad, #[CurrentUser] User $user): JsonResponse
     {
         $row = Squad::onlyTrashed()->where('deleted_at', '>=', now()->subDays(Squad::DAYS_KEPT))->findOrFail($squad);
-        $row->restore();
+        $this->keep->bringBack($row, $user);
 
         return new JsonResponse(new SavedView($row->id));
+    }
+
+    /** When in the week it could meet, and what stands against each time for whom. */
+    #[Reads('/api/squads/{squad}/times', 'squadTimes', SquadTimesView::class, queries: ['effort'])]
+    public function times(Squad $squad, SquadTimesRequest $input): JsonResponse
+    {
+        return new JsonResponse(SquadTimesView::of($this->open->of($squad, $input->by()), $input->effort()));
     }
 
     /** Writes for everybody who is here the session they do now, each on their own rungs. */

@@ -15,6 +15,7 @@ final readonly class PlacedSlotView
      * @param 'planned'|'today'|'done'|'missed'|'away'|'left-out' $state
      * @param string|null                                         $doneOn the date it was done
      * @param string|null                                         $time   it starts at, such as 17:30
+     * @param string|null                                         $squad  that meets then; null where it is the person's own
      */
     public function __construct(
         public string $id,
@@ -29,5 +30,6 @@ final readonly class PlacedSlotView
         public string $state,
         public ?string $doneOn,
         public ?string $time,
+        public ?string $squad,
     ) {}
 }

@@ -22,6 +22,7 @@ use EvenRungs\Week\Clashes;
 use EvenRungs\Week\CoreSlot;
 use EvenRungs\Week\CoreWeek;
 use EvenRungs\Week\DayPart;
+use EvenRungs\Week\Meeting;
 use EvenRungs\Week\PlanMove;
 use EvenRungs\Week\PlannedSlot;
 use EvenRungs\Week\Soreness;
@@ -124,6 +125,7 @@ final readonly class WeekPage
             state: $this->hand->state($slot),
             doneOn: ($this->hand->kept()[$slot->id] ?? null)?->iso(),
             time: $at->cell->time(),
+            squad: Meeting::isAt($slot->id, $at->cell) ? Meeting::squadOf($slot->id) : null,
         );
     }
 

@@ -480,6 +480,10 @@ export interface paths {
     "/api/squads/{squad}/restore": {
         post: operations["bringSquadBack"];
     };
+    "/api/squads/{squad}/times": {
+        /** When in the week it could meet, and what stands against each time for whom. */
+        get: operations["squadTimes"];
+    };
     "/api/squads/{squad}/sessions": {
         /** Writes for everybody who is here the session they do now, each on their own rungs. */
         post: operations["writeSquadSessions"];
@@ -701,9 +705,18 @@ export interface components {
             weakest: string | null;
             lastDone: string | null;
         };
+        /** @description A squad that meets today, and of which nothing is told yet. */
+        BenchSquadView: {
+            id: string;
+            name: string;
+            /** @description when, and how many of what */
+            sentence: string;
+        };
         /** @description What needs the trainer today, most urgent first. */
         BenchView: {
             today: string;
+            /** @description that meet today, in order of time */
+            squads: components["schemas"]["BenchSquadView"][];
             /** @description of this page */
             lines: components["schemas"]["BenchLineView"][];
             /** @description what to ask for after these lines; null when there are no more */
@@ -1717,6 +1730,8 @@ export interface components {
             isDone: boolean;
             /** @description why another day was asked for, such as no time; null where it was not */
             asked: string | null;
+            /** @description when the squad it is done with meets, such as at 19:00; null where it is done alone */
+            meets: string | null;
         };
         /** @description What a person sees of their own training: no notes, no limits, nobody else. */
         HomeView: {
@@ -2554,6 +2569,8 @@ export interface components {
             doneOn: string | null;
             /** @description it starts at, such as 17:30 */
             time: string | null;
+            /** @description that meets then; null where it is the person's own */
+            squad: string | null;
         };
         /** @description A placing that was saved, and how to take it back. */
         PlacedView: {
@@ -3302,6 +3319,34 @@ export interface components {
             name: string;
             people: number;
             stations: number;
+            /** @description such as Tuesday at 17:30, in every week */
+            meets: string[];
+        };
+        /** @description When a squad meets, in every week, as it is sent. */
+        SquadMeetingInput: {
+            /** @description 1 Monday to 7 Sunday */
+            day: number;
+            /** @enum {string} */
+            part: "morning" | "midday" | "evening";
+            /** @description it starts at, such as 17:30; the part of the day follows from it */
+            time: string | null;
+            /** @description planned, 0 to 10 */
+            effort: number;
+        };
+        /** @description When a squad meets, in every week. */
+        SquadMeetingView: {
+            /** @description 1 Monday to 7 Sunday */
+            day: number;
+            /** @enum {string} */
+            part: "morning" | "midday" | "evening";
+            /** @description it starts at, such as 17:30 */
+            time: string | null;
+            /** @description planned, 0 to 10 */
+            effort: number;
+            /** @description such as Tuesday at 17:30 */
+            text: string;
+            /** @description names of those in whose week it does not stand then */
+            without: string[];
         };
         /** @description One of a squad, as it is sent. */
         SquadMemberInput: {
@@ -3400,6 +3445,8 @@ export interface components {
             roundRest: number;
             /** @description where they train; null goes by the place of each */
             kit: ("mat" | "pillow" | "towel" | "wall" | "bench" | "step" | "blocks" | "sliders" | "band" | "partner" | "cable" | "dumbbell" | "kettlebell" | "sandbag" | "plate" | "corner-bar" | "barbell" | "ball" | "wheel" | "straps" | "medicine-ball" | "hanging-bar" | "knee-raise-tower" | "ankle-weights" | "dowel")[] | null;
+            /** @description when, in every week */
+            meets: components["schemas"]["SquadMeetingInput"][];
         };
         SquadStationView: {
             ladder: string;
@@ -3411,6 +3458,32 @@ export interface components {
             kit: string[];
             /** @description the station one goes on to, from 0 */
             next: number;
+        };
+        /** @description What stands against a time for one of a squad. */
+        SquadTimeAgainstView: {
+            person: string;
+            name: string;
+            reasons: components["schemas"]["ReasonView"][];
+        };
+        /** @description A part of the week in which a squad could meet. */
+        SquadTimeView: {
+            /** @description 1 Monday to 7 Sunday */
+            day: number;
+            /** @enum {string} */
+            part: "morning" | "midday" | "evening";
+            /** @description how many of its people */
+            fits: number;
+            /** @description what stands against it, by person */
+            against: components["schemas"]["SquadTimeAgainstView"][];
+        };
+        /** @description When in the week a squad could meet. */
+        SquadTimesView: {
+            /** @description planned, that was asked for */
+            effort: number;
+            /** @description of how many people: of those who train */
+            asked: number;
+            /** @description every part of the week, in order of time */
+            times: components["schemas"]["SquadTimeView"][];
         };
         /** @description A squad's session: people by stations, and the clock. */
         SquadView: {
@@ -3426,6 +3499,8 @@ export interface components {
             roundRest: number;
             /** @description where they train; null goes by the place of each */
             kit: ("mat" | "pillow" | "towel" | "wall" | "bench" | "step" | "blocks" | "sliders" | "band" | "partner" | "cable" | "dumbbell" | "kettlebell" | "sandbag" | "plate" | "corner-bar" | "barbell" | "ball" | "wheel" | "straps" | "medicine-ball" | "hanging-bar" | "knee-raise-tower" | "ankle-weights" | "dowel")[] | null;
+            /** @description when, in every week */
+            meets: components["schemas"]["SquadMeetingView"][];
             /** @description as 14:30 */
             lengthText: string;
             /** @description of the clock */
@@ -5132,6 +5207,16 @@ export interface operations {
         parameters: { path: { squad: string; }; };
         responses: {
             200: { content: { "application/json": components["schemas"]["SavedView"]; }; };
+            default: components["responses"]["Error"];
+        };
+    };
+    squadTimes: {
+        parameters: {
+            query?: { effort?: string; };
+            path: { squad: string; };
+        };
+        responses: {
+            200: { content: { "application/json": components["schemas"]["SquadTimesView"]; }; };
             default: components["responses"]["Error"];
         };
     };

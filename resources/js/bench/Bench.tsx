@@ -40,7 +40,7 @@ export function Bench() {
         </div>
       </main>
     );
-  const { today, old } = bench.data;
+  const { today, old, squads } = bench.data;
 
   return (
     <main className="relative flex-1 overflow-y-auto px-[max(1.5rem,50%-30.5rem)] py-6">
@@ -67,6 +67,26 @@ export function Bench() {
         <WaitsHere />
         <AskTime />
       </Suspense>
+      {squads.length > 0 && (
+        <ul aria-label="Squads that meet today" className="mb-1.5 grid gap-1.5">
+          {squads.map((squad) => (
+            <li
+              key={squad.id}
+              className="relative grid items-center gap-x-4 gap-y-1 rounded-md border border-hairline bg-sheet py-3 pr-3 pl-5 md:grid-cols-[5rem_1fr_11rem]"
+            >
+              <span aria-hidden="true" className="absolute inset-y-2 left-1.5 w-1 rounded bg-fern" />
+              <Status kind="ready" />
+              <div className="min-w-0">
+                <p className="font-display text-lg font-[650]">{squad.name}</p>
+                <p>{squad.sentence}</p>
+              </div>
+              <Link to={`/squads/${squad.id}`} className="look look-plain min-h-10 justify-center px-3 text-center font-semibold">
+                To the squad
+              </Link>
+            </li>
+          ))}
+        </ul>
+      )}
       {lines.length === 0 ? (
         <div className="grid max-w-xl gap-3 rounded-lg border border-hairline bg-sheet p-6">
           <h2 className="text-xl">Nobody here yet</h2>

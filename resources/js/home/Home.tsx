@@ -178,7 +178,11 @@ function Now({
         ) : (
           <p>Nothing of it is for you at the moment. Ask your trainer.</p>
         )}
-        {session.kitText && <p className="text-base text-ink2">You need: {session.kitText}</p>}
+        {session.meets ? (
+          <p className="font-semibold">With your squad, {session.meets}.</p>
+        ) : (
+          session.kitText && <p className="text-base text-ink2">You need: {session.kitText}</p>
+        )}
       </div>
       {session.asked && !putOff && (
         <p role="status" className="border-l-4 border-ochre pl-3">
@@ -199,19 +203,21 @@ function Now({
         />
       ) : (
         <>
-          {session.exercises > 0 && !stops && (
+          {session.exercises > 0 && !stops && !session.meets && (
             <Link to={`/home?s=${session.id}`} className="look look-next min-h-14 justify-center text-xl">
               {session.isDone ? 'Once more' : 'Begin'}
             </Link>
           )}
           {!session.isDone && (
             <p className="flex flex-wrap gap-x-6 gap-y-2 text-base">
-              <Link
-                to={`/home?s=${session.id}&afterwards`}
-                className="inline-flex min-h-11 items-center underline underline-offset-4"
-              >
-                I have done it already
-              </Link>
+              {!session.meets && (
+                <Link
+                  to={`/home?s=${session.id}&afterwards`}
+                  className="inline-flex min-h-11 items-center underline underline-offset-4"
+                >
+                  I have done it already
+                </Link>
+              )}
               {session.on !== null && (
                 <Button look="quiet" className="min-h-11" onClick={() => setPutOff(true)}>
                   {isToday ? 'not today' : 'not on that day'}
@@ -281,6 +287,8 @@ function Week({ week, today }: { week: Session[]; today: string }) {
               <Status kind="ready" word="done" />
             ) : session.asked ? (
               <span className="text-base text-ink2">another day asked for</span>
+            ) : session.meets ? (
+              <span className="text-base text-ink2">with your squad, {session.meets}</span>
             ) : (
               <Link to={`/home?s=${session.id}`} className="text-base underline underline-offset-4">
                 open

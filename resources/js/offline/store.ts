@@ -55,9 +55,9 @@ interface Shelves extends DBSchema {
  * How what is kept is written. What was told is read from every earlier version (1: without the order a training took);
  * answers of an earlier one are let go of, since the server has them (before 3 a cue sheet did not say what has moved on, before 4
  * where something is felt was said with each exercise, before 5 a page at home did not say above which pain an exercise stops, before
- * 6 a squad did not say which way each one goes round).
+ * 6 a squad did not say which way each one goes round, before 7 not when it meets).
  */
-export const VERSION = 6;
+export const VERSION = 7;
 
 let opened: Promise<IDBPDatabase<Shelves>> | null = null;
 

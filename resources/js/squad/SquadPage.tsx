@@ -14,10 +14,11 @@ import { Cards } from './Cards';
 import { ClockFields } from './ClockFields';
 import { KitThere } from './KitThere';
 import { MOST } from './limits';
+import { Meets } from './Meets';
 import { PickPeople } from './PickPeople';
 import { SquadPane } from './SquadPane';
 import { SquadTable } from './SquadTable';
-import { kitInWords } from './words';
+import { kitInWords, meetsInWords } from './words';
 import { useSquad, type Chosen, type Squad, type SquadView } from './useSquad';
 
 /** The session of a squad: people by stations, each on their own rung, and the clock. */
@@ -32,7 +33,7 @@ function OpenSquad({ squad }: { squad: string }) {
   const { query, now, waits, problem, edit } = doing;
   const navigate = useNavigate();
   const [chosen, choose] = useState<Chosen>(null);
-  const [asks, ask] = useState<'people' | 'name' | 'kit' | null>(null);
+  const [asks, ask] = useState<'people' | 'name' | 'kit' | 'meets' | null>(null);
   const [busy, setBusy] = useState(false);
   const view = query.data;
   const name = now?.name;
@@ -57,6 +58,7 @@ function OpenSquad({ squad }: { squad: string }) {
     { key: 'p', label: 'print the station cards', run: () => window.print() },
     { key: 'm', label: 'who is of it', run: () => ask('people') },
     { key: 'k', label: 'what kit there is', run: () => ask('kit') },
+    { key: 'w', label: 'when it meets', run: () => ask('meets') },
     { key: 'u', label: 'undo', run: doing.undo },
     { key: 'r', label: 'redo', run: doing.redo },
   ]);
@@ -67,7 +69,7 @@ function OpenSquad({ squad }: { squad: string }) {
     <div className="flex min-h-0 min-w-0 flex-1 max-lg:flex-col">
       <main data-across aria-busy={waits} className="relative min-w-0 flex-1 p-4 lg:overflow-y-auto print:hidden">
         <header className="mb-3 flex flex-wrap items-end justify-between gap-x-4 gap-y-2">
-          <div className="min-w-0">
+          <div className="min-w-0 flex-1 basis-72">
             <h1 className="text-2xl break-words">{now.name}</h1>
             <p className="flex flex-wrap gap-x-3">
               <Button look="quiet" hotkey="M" onClick={() => ask('people')}>
@@ -75,6 +77,9 @@ function OpenSquad({ squad }: { squad: string }) {
               </Button>
               <Button look="quiet" hotkey="K" onClick={() => ask('kit')}>
                 {kitInWords(now.kit)}
+              </Button>
+              <Button look="quiet" hotkey="W" onClick={() => ask('meets')}>
+                {meetsInWords(now.meets)}
               </Button>
               <Button look="quiet" onClick={() => ask('name')}>
                 rename
@@ -115,6 +120,9 @@ function OpenSquad({ squad }: { squad: string }) {
       <Cards view={view} />
       {asks === 'people' && <People squad={now} view={view} onClose={() => ask(null)} onChange={edit} />}
       {asks === 'kit' && <KitThere kit={now.kit} onChange={(kit) => edit({ kit })} onClose={() => ask(null)} />}
+      {asks === 'meets' && (
+        <Meets squad={now} view={view} waits={waits} problem={problem} onChange={edit} onClose={() => ask(null)} />
+      )}
       <Dialog open={asks === 'name'} onClose={() => ask(null)} title="What it is called">
         <Rename name={now.name} onTake={(name) => edit({ name })} onClose={() => ask(null)} />
       </Dialog>
@@ -135,6 +143,7 @@ const linesOf = (squad: Squad, library: Library): string[] => [
   ...squad.stations.map((slug) => library.ladders.get(slug)?.name ?? slug),
   clockOf(squad),
   kitInWords(squad.kit),
+  meetsInWords(squad.meets),
   `${squad.members.length} people`,
 ];
 
@@ -142,6 +151,7 @@ const linesOfView = (view: SquadView): string[] => [
   ...view.stations.map(({ name }) => name),
   clockOf(view),
   kitInWords(view.kit),
+  meetsInWords(view.meets),
   `${view.members.length} people`,
 ];
 

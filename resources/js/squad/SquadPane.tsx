@@ -46,6 +46,18 @@ export function SquadPane({
             </div>
           </section>
         )}
+        {view.meets.some(({ without }) => without.length > 0) && (
+          <section className="grid gap-2 border-t border-hairline pt-4">
+            <h2 className="text-lg">When it meets</h2>
+            {view.meets.map(({ text, without }) =>
+              without.length > 0 ? (
+                <p key={text}>
+                  {text}: not in the week of {without.join(', ')}.
+                </p>
+              ) : null,
+            )}
+          </section>
+        )}
         {view.notes.length > 0 && (
           <section className="grid gap-2 border-t border-hairline pt-4">
             <h2 className="text-lg">Of the stations</h2>

@@ -58,6 +58,7 @@ export function Squads() {
               </Link>
               <p className="text-ink2">
                 {line.people} {line.people === 1 ? 'person' : 'people'} · {counted(line.stations, 'station')}
+                {line.meets.length > 0 && ` · ${line.meets.join(', ')}`}
               </p>
               <Button look="quiet" className="justify-self-start" onClick={() => void letGo(line)}>
                 let go of it

@@ -58,6 +58,7 @@ export const squad = (members: Schemas['SquadMemberView'][]): SquadView => ({
   rounds: 2,
   roundRest: 60,
   kit: null,
+  meets: [],
   lengthText: '3:40',
   turns: [
     turn('ready', 10, 1, 0),

@@ -19,6 +19,7 @@ const squadOf = (view: SquadView): Squad => ({
   rounds: view.rounds,
   roundRest: view.roundRest,
   kit: view.kit,
+  meets: view.meets.map(({ day, part, time, effort }) => ({ day, part, time, effort })),
 });
 
 /** A squad: shown as edited, saved at once, undone and redone as a whole. What its people do is the server’s answer. */

@@ -1,4 +1,5 @@
 import { counted } from '@/ui/counted';
+import { weekTime } from '@/ui/day';
 import type { Squad } from './useSquad';
 
 /** A ladder’s name without the word. */
@@ -11,3 +12,7 @@ export const kitInWords = (kit: Squad['kit']): string =>
     : kit.length === 0
       ? 'nothing but the floor'
       : `${counted(kit.length, 'kind')} of kit`;
+
+/** When a squad meets, in every week. */
+export const meetsInWords = (meets: Squad['meets']): string =>
+  meets.length === 0 ? 'in nobody’s week' : meets.map(weekTime).join(', ');

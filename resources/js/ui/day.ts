@@ -23,6 +23,10 @@ export const weekday = (day: number): string => weekdays[day - 1] ?? '';
 /** "Mon" for 1 */
 export const shortWeekday = (day: number): string => weekday(day).slice(0, 3);
 
+/** "Tuesday evening", "Tuesday at 17:30" */
+export const weekTime = ({ day, part, time }: { day: number; part: string; time?: string | null }): string =>
+  `${weekday(day)} ${time ? `at ${time}` : part}`;
+
 /** The date of a moment where this device is, as 2026-11-23. */
 export const localDate = (moment: Date): string => moment.toLocaleDateString('sv-SE');
 

@@ -4,7 +4,7 @@ import { Link } from 'react-router';
 import type { Schemas } from '@/api/client';
 import { Button } from '@/ui/Button';
 import { cx } from '@/ui/cx';
-import { inWords } from './plan';
+import { weekTime } from '@/ui/day';
 
 type View = Schemas['WeekView'];
 
@@ -107,7 +107,7 @@ function SessionToPlace({ session, onPress }: { session: View['sessions'][number
       )}
       {session.fits && (
         <span className="text-sm text-ink2">
-          fits {inWords(session.fits)}
+          fits {weekTime(session.fits)}
           {session.fits.placement === 'finisher' && ', after the training'}
         </span>
       )}

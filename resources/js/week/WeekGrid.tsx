@@ -3,8 +3,8 @@ import { useLayoutEffect, useRef, useState, type ReactNode } from 'react';
 import type { Schemas } from '@/api/client';
 import { roleWords } from '@/frame/RoleFields';
 import { cx } from '@/ui/cx';
-import { day as shortDay } from '@/ui/day';
-import { beside, inWords, parts, type Part, type Placed, type Where } from './plan';
+import { day as shortDay, weekTime } from '@/ui/day';
+import { beside, parts, type Part, type Placed, type Where } from './plan';
 
 type View = Schemas['WeekView'];
 
@@ -125,7 +125,7 @@ function Cell({ day, part, children }: { day: View['days'][number]; part: Part; 
     <div
       ref={setNodeRef}
       role="group"
-      aria-label={`${inWords({ day: day.day, part })}${day.away ? ', away' : ''}${recovers ? ', recovering' : ''}`}
+      aria-label={`${weekTime({ day: day.day, part })}${day.away ? ', away' : ''}${recovers ? ', recovering' : ''}`}
       data-over={isOver || undefined}
       className={cx(
         'grid content-start gap-1 rounded-md border p-1.5',
@@ -199,7 +199,7 @@ function Chip({
     >
       <span className={slot.state === 'left-out' ? 'text-sm line-through' : 'font-semibold'}>
         {slot.title}
-        <span className="sr-only">, {inWords(slot)},</span>
+        <span className="sr-only">, {weekTime(slot)},</span>
       </span>
       {slot.state !== 'left-out' && (
         <>

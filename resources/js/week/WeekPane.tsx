@@ -6,9 +6,10 @@ import { Why } from '@/frame/reason';
 import { RoleFields } from '@/frame/RoleFields';
 import { Button } from '@/ui/Button';
 import { cx } from '@/ui/cx';
+import { weekTime } from '@/ui/day';
 import { TimeField } from '@/ui/TimeField';
 import { DemandGlyph } from '@/ui/DemandGlyph';
-import { inWords, type Placed, type Scope, type Slot } from './plan';
+import type { Placed, Scope, Slot } from './plan';
 
 type View = Schemas['WeekView'];
 
@@ -34,8 +35,16 @@ export function ChosenSlot({
     <section className="mb-5 grid gap-3 border-b border-hairline pb-4">
       <h2 className="text-xl">{slot.title}</h2>
       <p className="text-sm text-ink2">
-        {inWords(slot)}, <span className="font-mono">{slot.clock}</span> min
+        {weekTime(slot)}, <span className="font-mono">{slot.clock}</span> min
       </p>
+      {slot.squad && (
+        <p>
+          The squad meets then. Moved, it is done alone.{' '}
+          <Link to={`/squads/${slot.squad}`} className="underline underline-offset-4">
+            To the squad
+          </Link>
+        </p>
+      )}
       <LeftOut leftOut={slot.leftOut} />
       <div className="grid grid-cols-2 gap-2">
         <RoleFields placement={slot.placement} effort={slot.effort} hardFrom={hardFrom} onChange={onChange} />

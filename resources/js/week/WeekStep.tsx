@@ -7,7 +7,7 @@ import { useShortcuts } from '@/frame/keys';
 import { usePerson, useRefresh } from '@/frame/usePerson';
 import { ConflictDialog } from '@/editor/ConflictDialog';
 import { Button } from '@/ui/Button';
-import { longDay, today } from '@/ui/day';
+import { longDay, today, weekTime } from '@/ui/day';
 import { Loading } from '@/ui/Loading';
 import { plusDays } from '@/ui/typedDate';
 import { SessionsToPlace } from './SessionsToPlace';
@@ -20,7 +20,7 @@ import {
   isPlanDate,
   added,
   awayToggled,
-  inWords,
+  isMeeting,
   linesOf,
   moved,
   placedIn,
@@ -70,7 +70,10 @@ function Week({ person }: { person: Schemas['PersonView'] }) {
   const move = (id: string, to: Where) => {
     const one = placed.find((other) => other.id === id);
     if (!plan || !one || (one.day === to.day && one.part === to.part)) return;
-    edit(moved(plan, id, to, roleAt(to), scope, monday), `${one.title}: ${inWords(to)}${scope === 'this' ? ', this week' : ''}.`);
+    edit(
+      moved(plan, id, to, roleAt(to), scope, monday),
+      `${one.title}: ${weekTime(to)}${scope === 'this' ? ', this week' : ''}.`,
+    );
     follow.current = id;
   };
   const remove = (id: string) =>
@@ -82,7 +85,7 @@ function Week({ person }: { person: Schemas['PersonView'] }) {
     const id = newId();
     edit(
       added(plan, { ...of.fits, ...at, id, placement: to ? roleAt(to) : of.fits.placement }, scope, monday),
-      `${of.title}: ${inWords(at)}.`,
+      `${of.title}: ${weekTime(at)}.`,
     );
     follow.current = id;
   };
@@ -176,7 +179,7 @@ function Week({ person }: { person: Schemas['PersonView'] }) {
       <ShapeDialog
         person={person.id}
         view={view}
-        placed={plan.slots.some((one) => one.only === null)}
+        placed={plan.slots.some((one) => one.only === null && !isMeeting(one))}
         open={shaping}
         onClose={() => setShaping(false)}
         onTake={(made) => {

@@ -1,5 +1,5 @@
 import type { Schemas } from '@/api/client';
-import { day as shortDay, weekday } from '@/ui/day';
+import { day as shortDay, weekTime } from '@/ui/day';
 import { plusDays, typedDate } from '@/ui/typedDate';
 
 type View = Schemas['WeekView'];
@@ -17,6 +17,8 @@ export type Placed = Slot & {
   state: Schemas['PlacedSlotView']['state'];
   moved: boolean;
   doneOn: string | null;
+  /** that meets then; null where it is the person’s own */
+  squad: string | null;
 };
 
 /** What is saved of a week: every week's sessions, what differs in single weeks, and dates away. */
@@ -97,9 +99,12 @@ export function added(plan: Plan, slot: Slot, scope: Scope, monday: string): Pla
   return { ...plan, slots: [...plan.slots, { ...slot, only: scope === 'every' ? null : monday }] };
 }
 
-/** The sessions of a shape in place of those of every week; single weeks keep theirs. */
+/** Whether a squad placed it, in the weeks of all its people. */
+export const isMeeting = ({ id }: Pick<Slot, 'id'>): boolean => id.startsWith('squad-');
+
+/** The sessions of a shape in place of those of every week; single weeks keep theirs, and a squad meets when it meets. */
 export function shaped(plan: Plan, { shape, slots }: Pick<Schemas['ShapedWeekView'], 'shape' | 'slots'>): Plan {
-  const kept = plan.slots.filter((slot) => slot.only !== null);
+  const kept = plan.slots.filter((slot) => slot.only !== null || isMeeting(slot));
   const moves = plan.moves.filter((move) => kept.some((slot) => slot.id === move.slot));
   return { ...plan, shape, moves, slots: [...kept, ...slots] };
 }
@@ -145,9 +150,6 @@ export function beside({ day, part }: Where, key: string): Where | null {
   return next[key] ?? null;
 }
 
-export const inWords = ({ day, part, time }: Where & { time?: string | null }): string =>
-  `${weekday(day)} ${time ? `at ${time}` : part}`;
-
 /** Every session of the week as it stands after the edits, those left out where they usually are. */
 export function placedIn(plan: Plan, view: View): Placed[] {
   return plan.slots.flatMap((slot) => {
@@ -178,6 +180,7 @@ export function placedIn(plan: Plan, view: View): Placed[] {
         moved: plan.moves.some((move) => move.slot === slot.id && move.monday === view.monday && move.day !== null),
         state: state === 'left-out' && here ? 'planned' : state,
         doneOn: known?.doneOn ?? null,
+        squad: known && known.day === at.day && known.part === at.part ? known.squad : null,
       },
     ];
   });
@@ -187,7 +190,7 @@ export function placedIn(plan: Plan, view: View): Placed[] {
 export const linesOf = (plan: Plan, view: View): string[] => [
   ...plan.slots.map((slot) => {
     const title = view.sessions.find((one) => one.id === slot.session)?.title ?? 'Session';
-    return `${title}: ${inWords(slot)}, effort ${slot.effort}${slot.only ? `, only in the week from ${shortDay(slot.only)}` : ''}`;
+    return `${title}: ${weekTime(slot)}, effort ${slot.effort}${slot.only ? `, only in the week from ${shortDay(slot.only)}` : ''}`;
   }),
   ...(plan.away.length > 0 ? [`away: ${plan.away.map(shortDay).join(', ')}`] : []),
 ];
