@@ -134,7 +134,7 @@ final class MeetingTest extends TestCase
      */
     private static function times(array $records, Plan $plan = new Plan, int $effort = 6): array
     {
-        $squad = Squad::of(array_values(array_map(ShippedLibrary::get()->ladder(...), ['front-plank', 'side-bridge', 'press-out', 'all-fours', 'bridge'])), new SquadClock(5, 30, 30, 2, 60), $records);
+        $squad = Squad::of(array_map(ShippedLibrary::get()->ladder(...), ['front-plank', 'side-bridge', 'press-out', 'all-fours', 'bridge']), new SquadClock(5, 30, 30, 2, 60), $records);
         $sessions = [];
         foreach (['floor', 'squad'] as $id) {
             $sessions[$id] = new WrittenSession($id, ucfirst($id), [WrittenBlock::straight(new WrittenItem('a', 'front-plank/forearms-knees', '3x20s'))]);

@@ -326,19 +326,19 @@ final class SquadTest extends ApiTestCase
         return ['day' => $day, 'part' => 'evening', 'time' => $time, 'effort' => $effort];
     }
 
-    /** @return list<array{int, string, string|null, int, string, string|null}> what stands in the week of somebody */
+    /** @return list<list<mixed>> day, part, time, effort, title and squad of what stands in the week of somebody */
     private function week(string $person): array
     {
         $view = $this->getJson("/api/people/{$person}/weeks/2026-11-25")->assertOk();
 
-        return array_map(static fn(mixed $slot): array => [$slot['day'], $slot['part'], $slot['time'], $slot['effort'], $slot['title'], $slot['squad']], (array) $view->json('placed'));
+        return array_map(static fn(mixed $slot): array => array_map(static fn(string $field): mixed => ((array) $slot)[$field], ['day', 'part', 'time', 'effort', 'title', 'squad']), array_values((array) $view->json('placed')));
     }
 
-    /** @param \Closure(list<array<string, mixed>>): list<array<string, mixed>> $change */
+    /** @param \Closure(list<array<array-key, mixed>>): list<array<array-key, mixed>> $change */
     private function layOut(string $person, \Closure $change): void
     {
         $view = $this->getJson("/api/people/{$person}/weeks/2026-11-25")->assertOk();
-        $this->putJson("/api/people/{$person}/weeks/2026-11-25", ['version' => $view->json('version'), 'slots' => $change((array) $view->json('slots')), 'moves' => [], 'away' => [], 'shape' => null])->assertOk();
+        $this->putJson("/api/people/{$person}/weeks/2026-11-25", ['version' => $view->json('version'), 'slots' => $change(array_map(static fn(mixed $slot): array => (array) $slot, array_values((array) $view->json('slots')))), 'moves' => [], 'away' => [], 'shape' => null])->assertOk();
     }
 
     /** @param list<string> $rungs */

@@ -58,7 +58,7 @@ final class SquadRequest extends ApiRequest
             'kit' => ['nullable', 'list'],
             'kit.*' => ['string', 'distinct', Rule::enum(Kit::class)],
             // Nor one from before a squad stood in a week.
-            'meets' => ['list', 'max:'.self::MEETINGS, self::eachAtItsOwnTime(...)],
+            'meets' => ['list', 'max:'.self::MEETINGS, self::eachAtItsOwnTime()],
             'meets.*.day' => ['required', 'integer:strict', 'between:1,7'],
             'meets.*.part' => ['required', Rule::enum(DayPart::class)],
             'meets.*.time' => ['present', 'nullable', 'string', self::TIME],
@@ -127,12 +127,15 @@ final class SquadRequest extends ApiRequest
         return Cell::at(is_int($day) && $day >= 1 && $day <= 7 ? $day : 1, DayPart::tryFrom(is_string($part) ? $part : '') ?? DayPart::Evening, is_string($time) && preg_match('/^\d\d:\d\d$/D', $time) === 1 ? $time : null);
     }
 
-    private static function eachAtItsOwnTime(string $field, mixed $meets, \Closure $fail): void
+    /** @return \Closure(string, mixed, \Closure(string): mixed): void */
+    private static function eachAtItsOwnTime(): \Closure
     {
-        $places = array_map(static fn(mixed $at): int => self::cell($at)->index(), is_array($meets) ? $meets : []);
-        if (count($places) !== count(array_unique($places))) {
-            $fail('A squad meets once in a part of a day.');
-        }
+        return static function (string $field, mixed $meets, \Closure $fail): void {
+            $places = array_map(static fn(mixed $at): int => self::cell($at)->index(), is_array($meets) ? $meets : []);
+            if (count($places) !== count(array_unique($places))) {
+                $fail('A squad meets once in a part of a day.');
+            }
+        };
     }
 
     /**

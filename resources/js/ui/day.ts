@@ -18,7 +18,7 @@ export const longDay = as({ weekday: 'long', day: 'numeric', month: 'long' });
 export const weekdays = ['Monday', 'Tuesday', 'Wednesday', 'Thursday', 'Friday', 'Saturday', 'Sunday'];
 
 /** "Monday" for 1 */
-export const weekday = (day: number): string => weekdays[day - 1] ?? '';
+const weekday = (day: number): string => weekdays[day - 1] ?? '';
 
 /** "Mon" for 1 */
 export const shortWeekday = (day: number): string => weekday(day).slice(0, 3);

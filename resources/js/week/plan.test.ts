@@ -79,6 +79,12 @@ describe('a week', () => {
     expect(after).toMatchObject({ shape: 'six-minutes', moves: [] });
   });
 
+  it('leaves a squad where it meets, whatever shape the rest of the week has', () => {
+    const meeting = { ...slot, id: 'squad-01jd0000000000000000000000-5' };
+    const after = shaped({ ...plan, slots: [slot, meeting] }, { shape: 'six-minutes', slots: [{ ...slot, id: 'new' }] });
+    expect(after.slots.map((one) => one.id)).toEqual([meeting.id, 'new']);
+  });
+
   it('keeps a clock time on another day, and lets go of it in another part of one', () => {
     const timed = { ...plan, slots: [{ ...slot, time: '18:15' }] };
     expect(moved(timed, 'a', { day: 4, part: 'evening' }, 'own-day', 'every', this_).slots[0]?.time).toBe('18:15');
