@@ -121,6 +121,21 @@ $kinds = [
 
         return [$answers, $answers === [200, 409] && DB::table('squad_members')->where('squad_id', $squad)->count() === 1];
     },
+    'a squad put into a week that is laid out' => static function () use ($person, $session, $id, $one, $together, $monday): array {
+        $one('POST', '/api/squads', ['id' => $squad = $id(), 'name' => 'Raced', 'people' => [$who = $person(), $person()]]);
+        $written = $session($who);
+        $line = array_map(static fn(string $one): array => ['person' => $one, 'here' => true], DB::table('squad_members')->where('squad_id', $squad)->orderBy('place')->pluck('person_id')->all());
+        $answers = $together([
+            ['PUT', "/api/squads/{$squad}", ['version' => 1, 'name' => 'Raced', 'members' => $line, 'stations' => ['front-plank', 'side-bridge'], 'work' => 30, 'change' => 20, 'rounds' => 2, 'roundRest' => 60, 'meets' => [['day' => 2, 'part' => 'evening', 'time' => null, 'effort' => 6]]]],
+            ['PUT', "/api/people/{$who}/weeks/{$monday}", ['version' => 0, 'slots' => [['id' => 'x', 'session' => $written, 'day' => 1, 'part' => 'evening', 'placement' => 'own-day', 'effort' => 5, 'only' => null]], 'moves' => [], 'away' => []]],
+            ['POST', "/api/squads/{$squad}/sessions", []],
+        ]);
+        $plans = DB::table('plans')->where('person_id', $who)->pluck('slots')->all();
+        $stands = array_column((array) json_decode((string) ($plans[0] ?? '[]'), true), 'id');
+        sort($stands);
+
+        return [$answers, count($plans) === 1 && $answers[0] === 200 && $answers[2] === 200 && in_array($answers[1], [200, 409], true) && $stands === ["squad-{$squad}-5", ...$answers[1] === 200 ? ['x'] : []]];
+    },
     'a week laid out first by two' => static function () use ($person, $session, $together, $count, $monday): array {
         $who = $person();
         $written = $session($who);
