@@ -1,12 +1,9 @@
 import { Link } from 'react-router';
 import type { Schemas } from '@/api/client';
+import { hurtsTooMuch, loadsIt } from '@/frame/loading';
 import { Button } from '@/ui/Button';
 import { useAlone } from './alone';
-import { nameOf, waysOf, type Way } from './course';
-
-/** A sheet that this device kept before it knew what is loaded does not say: then it counts. */
-const loads = (way: Partial<Way> | undefined, hurts: Schemas['StartPain'][]): boolean =>
-  hurts.length > 0 && (way?.loads?.some((place) => hurts.some((one) => one.place === place)) ?? true);
+import { nameOf, waysOf } from './course';
 
 /** Pain above the limit before the first set: what loads its place waits for another day. */
 export function LeaveLoaded({
@@ -23,12 +20,12 @@ export function LeaveLoaded({
   onLeave: (items: string[]) => void;
 }) {
   const alone = useAlone();
-  const hurts = (before ?? []).filter(({ pain }) => pain > sheet.painStopsAbove);
+  const hurts = hurtsTooMuch(before, sheet.painStopsAbove);
   const items = sheet.blocks.flatMap((block) => block.items);
   // What was left out may not be part of the session any more.
   const left = leftOut.filter((item) => items.includes(item));
   if (hurts.length === 0 && left.length === 0) return null;
-  const loaded = items.filter((item) => loads(waysOf(sheet, item)[0], hurts));
+  const loaded = items.filter((item) => loadsIt(waysOf(sheet, item)[0]?.loads, hurts));
   const open = loaded.filter((item) => !left.includes(item));
   const names = (some: string[]) => some.map((item) => `“${nameOf(sheet, item)}”`).join(', ');
   if (open.length > 0 && loaded.length === items.length)

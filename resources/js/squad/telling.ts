@@ -1,4 +1,5 @@
 import type { Schemas } from '@/api/client';
+import { hurtsTooMuch, loadsIt } from '@/frame/loading';
 import { doneAsWritten } from '@/offline/asWritten';
 import { toldBy, type SetLog } from '@/offline/told';
 import { begin, open, tell, waiting } from '@/offline/trainings';
@@ -39,10 +40,8 @@ export const withBefore = (answers: unknown): unknown =>
 
 /** The stations at which somebody would load what hurts more than is trained with. */
 export const loading = ({ places }: Pick<Member, 'places'>, before: Start[] | null, stopsAbove: number): number[] => {
-  const hurts = (before ?? []).filter(({ pain }) => pain > stopsAbove);
-  return places.flatMap(({ rung, loads }, station) =>
-    rung !== null && hurts.some(({ place }) => loads.includes(place)) ? [station] : [],
-  );
+  const hurts = hurtsTooMuch(before, stopsAbove);
+  return places.flatMap(({ rung, loads }, station) => (rung !== null && loadsIt(loads, hurts) ? [station] : []));
 };
 
 /** With what hurts before the first set: what loads it is left out today, and what does not any more is not. */
