@@ -29,7 +29,7 @@ final class PlannedLoads
             $planned = $hand->week($monday);
             $at = $week($monday);
             // Where the program has a week, the usual sessions step back.
-            $usual = $planned === null || $planned->kind === WeekKind::Away ? [] : array_map(static fn(PlannedSlot $slot): string => $slot->id, $hand->plan->usual());
+            $usual = $planned === null || $planned->kind === WeekKind::Away ? [] : array_map(static fn(PlannedSlot $slot): string => $slot->id, $hand->plan->own());
             $slots = array_filter($at->week()->slots, static fn(CoreSlot $slot): bool => ! in_array($slot->id, $usual, true));
             foreach ($slots as $slot) {
                 $loads[] = SessionLoad::of($at->date($slot->cell->day), [$slot->effort], $slot->content->seconds);

@@ -337,7 +337,7 @@ final class ProgramAtHand
         $gates = [];
         foreach ($start->working as $ladder => $rung) {
             if (! in_array($ladder, $start->stopped, true)) {
-                $gates[$ladder] = Forecast::of($rung, $start->daysOn[$ladder] ?? 0, $start->library->ladder($ladder), $start->circumstances, $this->wishes()->rate($wish), max(1, count($wish->slots)), self::WEEKS_AHEAD);
+                $gates[$ladder] = Forecast::of($rung, $start->daysOn[$ladder] ?? 0, $start->library->ladder($ladder), $start->circumstances, $this->wishes()->rate($wish), max(1, count($wish->slots) + count($this->plan->meetings())), self::WEEKS_AHEAD);
             }
         }
 

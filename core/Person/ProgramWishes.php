@@ -110,34 +110,36 @@ final readonly class ProgramWishes
     {
         $reasons = [];
         $taken = array_map(static fn(ProgramSlot $slot): string => $slot->id, $wish->slots);
-        foreach ($this->hand->plan->usual() as $slot) {
+        foreach ($this->hand->plan->own() as $slot) {
             if (! in_array($slot->id, $taken, true)) {
                 $title = $this->hand->writtenSession($slot->session)->title ?? 'A session';
                 $reasons[] = Reason::because(Rule::ProgramUnused, "“{$title}” on {$slot->cell->inWords()} has no part in this program: in weeks that are written from it, it steps back.", ['placed' => $slot->cell->inWords()], 'A session of the program at that time; in a written week it can be brought back by hand.');
             }
         }
         $days = count($this->hand->record->profile->trainingDays);
-        $used = count(array_unique(array_map(static fn(ProgramSlot $slot): int => $slot->cell->day, $wish->slots)));
+        $together = array_map(static fn(PlannedSlot $slot): int => $slot->cell->day, $this->hand->plan->meetings());
+        $used = count(array_unique([...$together, ...array_map(static fn(ProgramSlot $slot): int => $slot->cell->day, $wish->slots)]));
         if ($used < $days) {
-            $reasons[] = Reason::because(Rule::ProgramUnused, "The program uses {$used} of the {$days} days this person trains on.", ['training days' => (string) $days, 'with core work' => (string) $used], 'One more session a week, where limits and method allow it.');
+            $reasons[] = Reason::because(Rule::ProgramUnused, "The program uses {$used} of the {$days} days this person trains on".($together === [] ? '.' : ', those of the squad among them.'), ['training days' => (string) $days, 'with core work' => (string) $used], 'One more session a week, where limits and method allow it.');
         }
 
         return $reasons;
     }
 
-    /** @return list<ProgramSlot> sessions of every week as they are laid out; where there are none, as many as the method asks for, where they fit best */
+    /** @return list<ProgramSlot> a person's own sessions of every week as they are laid out; where there are none, as many as the method asks for beside the squad, where they fit best */
     private function usualSlots(): array
     {
         $profile = $this->hand->record->profile;
         $minutes = min(ProgramSlot::MOST_MINUTES, max(ProgramSlot::LEAST_MINUTES, $profile->minutes));
-        $usual = array_values(array_filter($this->hand->plan->usual(), static fn(PlannedSlot $slot): bool => $slot->role !== SessionRole::Primer));
+        $usual = array_values(array_filter($this->hand->plan->own(), static fn(PlannedSlot $slot): bool => $slot->role !== SessionRole::Primer));
         if ($usual !== []) {
             return array_map(static fn(PlannedSlot $slot): ProgramSlot => new ProgramSlot($slot->id, $slot->cell, $slot->role, $minutes, $slot->effort), $usual);
         }
         $slots = [];
-        $week = new CoreWeek([], $profile->other, $profile->trainingDays, $this->hand->record->circumstances()->limits);
+        $together = array_map(static fn(PlannedSlot $slot): CoreSlot => new CoreSlot($slot->id, $slot->cell, $slot->role, $slot->effort, new SlotContent('Squad', 60 * $minutes, [], [])), $this->hand->plan->meetings());
+        $week = new CoreWeek($together, $profile->other, $profile->trainingDays, $this->hand->record->circumstances()->limits);
         $frequency = Frequency::of($this->hand->record->method, $this->hand->record->level(), $this->hand->record->circumstances()->limits);
-        $most = min($frequency->high, count($profile->trainingDays));
+        $most = max(1, min($frequency->high, count($profile->trainingDays)) - count($together));
         for ($count = 1; $count <= $most; $count++) {
             $fits = WeekPlacing::suggest($week, new SlotContent('Session', 60 * $minutes, [], []), $this->hand->record->method);
             if ($fits === null) {

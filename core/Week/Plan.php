@@ -35,6 +35,18 @@ final readonly class Plan
         return array_filter($this->slots, static fn(PlannedSlot $one): bool => $one->id === $slot) !== [];
     }
 
+    /** @return list<PlannedSlot> of every week, in which a squad meets then */
+    public function meetings(): array
+    {
+        return array_values(array_filter($this->usual(), static fn(PlannedSlot $slot): bool => Meeting::isAt($slot->id, $slot->cell)));
+    }
+
+    /** @return list<PlannedSlot> of every week, that are the person's own */
+    public function own(): array
+    {
+        return array_values(array_filter($this->usual(), static fn(PlannedSlot $slot): bool => ! Meeting::isAt($slot->id, $slot->cell)));
+    }
+
     /** Whether a meeting stands in every week at its own time. */
     public function hasMeeting(string $slot): bool
     {

@@ -14,9 +14,12 @@ use EvenRungs\Person\History;
 use EvenRungs\Person\PersonRecord;
 use EvenRungs\Person\Placing;
 use EvenRungs\Person\Profile;
+use EvenRungs\Person\ProgramAtHand;
+use EvenRungs\Person\ProgramWishes;
 use EvenRungs\Person\Safety;
 use EvenRungs\Person\WeekAtHand;
 use EvenRungs\Person\WeekShape;
+use EvenRungs\Program\ProgramSlot;
 use EvenRungs\Reason\Reason;
 use EvenRungs\Reason\Rule;
 use EvenRungs\Screening\Sign;
@@ -125,6 +128,19 @@ final class MeetingTest extends TestCase
 
         self::assertNotSame([], $laid->slots);
         self::assertNotContains(1, array_map(static fn(PlannedSlot $slot): int => $slot->cell->day, $laid->slots), 'Monday has one, and its evening is full');
+    }
+
+    public function test_a_program_is_asked_for_beside_the_squad_and_never_at_its_time(): void
+    {
+        $meeting = (new Meeting(new Cell(2, DayPart::Evening), 6))->planned(new CoreWeek([]), self::SQUAD, 'squad', Method::default(), self::today());
+        $own = new PlannedSlot('own', 'floor', new Cell(4, DayPart::Evening), SessionRole::OwnDay, 6, null, self::today());
+        $wishes = static fn(PlannedSlot ...$slots): ProgramWishes => new ProgramWishes(new ProgramAtHand(self::record(days: [2, 4, 6]), new Plan(array_values($slots)), null, []));
+        $days = static fn(ProgramWishes $wishes): array => array_map(static fn(ProgramSlot $slot): int => $slot->cell->day, $wishes->next()->slots);
+
+        self::assertSame([4], $days($wishes($meeting, $own)));
+        self::assertEqualsCanonicalizing([4, 6], $days($wishes($meeting)), 'three days a week at this level, and the squad has one of them');
+        self::assertSame([Rule::ProgramUnused], self::rules($wishes($meeting, $own)->unused($wishes($meeting, $own)->next())), 'the squad does not step back');
+        self::assertSame('The program uses 2 of the 3 days this person trains on, those of the squad among them.', $wishes($meeting, $own)->unused($wishes($meeting, $own)->next())[0]->sentence);
     }
 
     /**
