@@ -10,6 +10,7 @@ use EvenRungs\Dose\Timed;
 use EvenRungs\Ladder\Circumstances;
 use EvenRungs\Ladder\Ladder;
 use EvenRungs\Ladder\Rung;
+use EvenRungs\Person\EasierNow;
 use EvenRungs\Person\PersonRecord;
 use EvenRungs\Person\SessionStart;
 use EvenRungs\Reason\Reason;
@@ -18,6 +19,7 @@ use EvenRungs\Session\CapCheck;
 use EvenRungs\Session\Circuit;
 use EvenRungs\Session\Item;
 use EvenRungs\Session\Permitted;
+use EvenRungs\Session\SetClock;
 use EvenRungs\Session\Template;
 use EvenRungs\Session\TemplateSlot;
 use EvenRungs\Session\Warning;
@@ -82,6 +84,22 @@ final readonly class SquadMember
         }
 
         return [$item, $notes];
+    }
+
+    /**
+     * The versions that may take the rest of a station where form is lost, the smallest change first.
+     *
+     * @return list<array{string, SquadPlace}> what makes it easier, and how it is done on this clock
+     */
+    public function easier(SquadPlace $place): array
+    {
+        $versions = [];
+        foreach ($place->item === null ? [] : EasierNow::of($this->record, $place->item) as $version) {
+            [$item] = self::withinLimits($version->item, SetClock::seconds($version->item), $this->record->circumstances());
+            $versions[] = [$version->words, new SquadPlace($place->station, $item, $item, [])];
+        }
+
+        return $versions;
     }
 
     public function trains(): bool

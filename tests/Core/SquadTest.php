@@ -68,6 +68,16 @@ final class SquadTest extends TestCase
         self::assertSame([], $squad->members[1]->places[1]->notes);
     }
 
+    public function test_where_form_is_lost_the_rung_below_takes_the_rest_of_the_station(): void
+    {
+        $squad = self::squad(new SquadClock(3, 45, 30, 2, 60), self::record(self::MIXED), self::record(self::MIXED, limits: [State::ShoulderPain]));
+        $easier = static fn(int $member, int $station): array => array_map(static fn(array $version): array => [$version[0], $version[1]->rung()?->slug, $version[1]->inWords()], $squad->members[$member]->easier($squad->members[$member]->places[$station]));
+
+        self::assertSame([['Side bridge with top arm reach under', 'side-bridge/reach-under', '45 s: 20 s each side, left first']], $easier(0, 1));
+        self::assertSame('20 s, right side alone', $easier(1, 1)[0][2], 'a side that rests for a limit rests there, too');
+        self::assertSame([], $easier(0, 0), 'nothing is lower');
+    }
+
     public function test_the_sides_take_turns_at_a_station_as_in_every_session_by_the_clock(): void
     {
         $clock = new SquadClock(3, 45, 30, 2, 60);

@@ -128,7 +128,8 @@ final readonly class SquadPage
         return $reason === null ? [] : [$reason];
     }
 
-    private function place(PersonFile $file, SquadMember $member, SquadPlace $place): SquadPlaceView
+    /** @param string|null $easier what makes it an easier version of another; null where it is none */
+    private function place(PersonFile $file, SquadMember $member, SquadPlace $place, ?string $easier = null): SquadPlaceView
     {
         $circumstances = $member->record->circumstances();
         $item = $place->item;
@@ -146,7 +147,8 @@ final readonly class SquadPage
             targets: $way?->targets() ?? [],
             sides: $way?->sides() ?? [],
             cues: $item?->rung->cues($circumstances) ?? [],
-            easier: $item === null ? '' : EasierNow::inWords($member->record, $item->rung),
+            easier: $easier ?? ($item === null ? '' : EasierNow::inWords($member->record, $item->rung)),
+            versions: $easier !== null ? [] : array_map(fn(array $version): SquadPlaceView => $this->place($file, $member, $version[1], $version[0]), $member->easier($place)),
             questions: $item === null ? [] : array_column(FormQuestion::asked($item->rung->asksForBreathing($item->dose), $circumstances->watchDoming(), ! $item->isOneSided()), 'value'),
             setUp: $item === null ? '' : $file->setUp($item->rung->slug),
             loads: $item === null ? [] : array_column(PainPlace::loadedBy($item->rung), 'value'),

@@ -20,6 +20,7 @@ final readonly class SquadPlaceView
      * @param list<'both'|'each'|'left'|'right'> $sides what is told of each set
      * @param list<string>     $cues
      * @param string           $easier      the easier version, in words
+     * @param list<SquadPlaceView> $versions that may take the rest of it where form is lost; of each `easier` says what makes it so
      * @param list<string>     $questions   of the form check
      * @param string           $setUp       the person’s own
      * @param list<string>     $loads       places it asks something of, where it may hurt
@@ -38,6 +39,7 @@ final readonly class SquadPlaceView
         public array $sides,
         public array $cues,
         public string $easier,
+        public array $versions,
         public array $questions,
         public string $setUp,
         public array $loads,

@@ -3408,6 +3408,8 @@ export interface components {
             cues: string[];
             /** @description the easier version, in words */
             easier: string;
+            /** @description that may take the rest of it where form is lost; of each `easier` says what makes it so */
+            versions: components["schemas"]["SquadPlaceView"][];
             /** @description of the form check */
             questions: string[];
             /** @description the person’s own */

@@ -5,8 +5,8 @@ import { Choice } from '@/ui/Choice';
 import { cx } from '@/ui/cx';
 import { DemandGlyph } from '@/ui/DemandGlyph';
 import { Dialog } from '@/ui/Dialog';
-import { pieceAt, whoIsAt, type SquadCue } from './course';
-import { nothing, type Answers, type Mark } from './telling';
+import { pieceAt, roundAt, whoIsAt, type SquadCue } from './course';
+import { doneIn, nothing, taking, type Answers, type Mark } from './telling';
 import type { SquadView } from './useSquad';
 import { plain } from './words';
 
@@ -51,7 +51,8 @@ export function Station({
         <Doing
           key={member.person}
           name={member.name}
-          place={member.places[at]}
+          place={doneIn(member, at, cue.round, answers[member.person] ?? nothing)}
+          written={member.places[at]}
           gone={gone}
           isWork={isWork}
           mark={answers[member.person]?.marks[at]}
@@ -77,6 +78,7 @@ function inWords(place: Place, piece: Schemas['SquadPieceView'] | null, isWork: 
 function Doing({
   name,
   place,
+  written,
   gone,
   isWork,
   mark,
@@ -84,6 +86,7 @@ function Doing({
 }: {
   name: string;
   place: Place | undefined;
+  written: Place | undefined;
   /** seconds of the work that are over */
   gone: number;
   isWork: boolean;
@@ -106,6 +109,7 @@ function Doing({
       <span className="text-2xl leading-tight font-semibold">{name.split(' ')[0]}</span>
       <span className="text-lg leading-tight">{place?.rung ? place.name : 'rests here'}</span>
       {place?.rung && mark !== 'left' && <span className="text-ink2">{inWords(place, piece, isWork)}</span>}
+      {place?.rung && place !== written && <span className="font-semibold">easier version</span>}
       {mark && <span className="font-semibold text-ochre">◇ {markWords[mark]}</span>}
     </button>
   );
@@ -114,21 +118,26 @@ function Doing({
 /** One of them more closely, while the clock runs on: how it is done, the easier version, and what is to be told of it later. */
 export function Look({
   view,
+  cue,
   looked,
   answers,
   onAnswer,
   onClose,
 }: {
   view: SquadView;
+  cue: SquadCue;
   looked: Looked | null;
   answers: Answers;
   onAnswer: (answers: Answers) => void;
   onClose: () => void;
 }) {
   const member = view.members.find(({ person }) => person === looked?.person);
-  const place = looked === null ? undefined : member?.places[looked.station];
-  if (!looked || !member || !place?.rung) return null;
+  if (!looked || !member) return null;
   const answer = answers[member.person] ?? nothing;
+  const written = member.places[looked.station];
+  const round = roundAt(member, looked.station, cue);
+  const place = doneIn(member, looked.station, round, answer);
+  if (!place?.rung || !written) return null;
   const mark = answer.marks[looked.station];
   const put = (next: Mark) =>
     onAnswer({
@@ -140,9 +149,29 @@ export function Look({
       <RungFigure rung={place.rung} label={place.name} className="h-32 w-full rounded-md bg-paper" />
       {place.setUp && <p className="font-semibold">{place.setUp}</p>}
       <p>{place.cues.join(' ')}</p>
-      <p>
-        <strong>Easier:</strong> {place.easier}
-      </p>
+      {place === written && (
+        <p>
+          <strong>Easier:</strong> {place.easier}
+        </p>
+      )}
+      {written.versions.length > 0 && round <= view.rounds && (
+        <div role="group" aria-label="Easier from here on" className="flex flex-wrap gap-2">
+          {written.versions.map((version) => (
+            <Choice
+              key={`${version.rung ?? ''} ${version.dose}`}
+              pressed={place === version}
+              onPress={() =>
+                onAnswer({
+                  ...answers,
+                  [member.person]: taking(answer, looked.station, place === version ? written : version, round),
+                })
+              }
+            >
+              {`easier now: ${version.easier}`}
+            </Choice>
+          ))}
+        </div>
+      )}
       <div role="group" aria-label="How it goes" className="flex flex-wrap gap-2">
         {(['done', 'left'] as const).map((one) => (
           <Choice key={one} pressed={mark === one} onPress={() => put(one)}>

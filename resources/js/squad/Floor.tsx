@@ -19,7 +19,7 @@ import { Look, Station, type Looked } from './AtStation';
 import { cuesOf, type SquadCue } from './course';
 import { Asking } from './Asking';
 import { Telling } from './Telling';
-import { withBefore, type Answers } from './telling';
+import { asNow, type Answers } from './telling';
 import type { SquadView } from './useSquad';
 
 /** Where the clock of a squad stands: closing the page or a reload goes on from there, on the same day and with the same clock. */
@@ -29,7 +29,7 @@ interface Stand {
   cues: number;
   over: boolean;
 }
-const answered = shelf<Answers>('squad-answers', (answers) => typeof answers === 'object', [(answers) => answers, withBefore], {
+const answered = shelf<Answers>('squad-answers', (answers) => typeof answers === 'object', [(answers) => answers, asNow, asNow], {
   owned: true,
 });
 const stands = shelf<Stand>('squad-clock', ({ at, cues }) => at >= 0 && cues > 0, undefined, { owned: true });
@@ -160,7 +160,7 @@ function Running({ view: latest }: { view: SquadView }) {
               />
             ))}
           </ol>
-          <Look view={view} looked={looked} answers={answers.value} onAnswer={answers.set} onClose={() => look(null)} />
+          <Look view={view} cue={cue} looked={looked} answers={answers.value} onAnswer={answers.set} onClose={() => look(null)} />
           <div ref={staysLow} className="sticky bottom-0 z-10 mt-auto grid gap-1 bg-ground py-2">
             <div className="mx-auto grid w-full max-w-3xl grid-cols-4 gap-2">
               <Button look="floor" className="px-1" onClick={() => press({ do: 'back' })}>

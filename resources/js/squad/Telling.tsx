@@ -11,7 +11,7 @@ import { cx } from '@/ui/cx';
 import { Scale } from '@/ui/Scale';
 import { staysLow } from '@/ui/staysLow';
 import { doneBy, type SquadCue } from './course';
-import { nothing, pressed, setsOf, tellOf, toldHere, type Answer, type Answers, type Mark } from './telling';
+import { doneIn, nothing, pressed, setsOf, tellOf, toldHere, type Answer, type Answers, type Mark } from './telling';
 import type { SquadView } from './useSquad';
 import { plain } from './words';
 
@@ -219,6 +219,7 @@ function Row({
           const times = done[at] ?? 0;
           const place = member.places[at];
           const isOpen = place?.rung != null && times > 0;
+          const last = doneIn(member, at, times, answer);
           return (
             <button
               key={station.ladder}
@@ -239,6 +240,7 @@ function Row({
               <span className="sr-only">{first}, </span>
               <span className="font-mono font-bold">{at + 1}</span> {plain(station.name)}
               <span className="block text-ink2">{isOpen ? `${times} × ${place.work} s, ${words[went]}` : 'not done'}</span>
+              {isOpen && last && last !== place && <span className="block text-ink2">easier: {last.name}</span>}
             </button>
           );
         })}

@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { soundsOf } from '@/clock/sounds';
-import { cuesOf, doneBy, pieceAt, whoIsAt } from './course';
+import { cuesOf, doneBy, pieceAt, roundAt, whoIsAt } from './course';
 import { member, squad } from './squad.fixture';
 
 const view = squad([member('Tam', 0), member('Ilse', 1), member('Osk', null), member('Maud', 0)]);
@@ -40,6 +40,13 @@ describe('the clock of a squad', () => {
     expect(doneBy(view, cues, 3, { way: [1, 0] })).toEqual([0, 1]);
     expect(doneBy(view, cues, cues.length, { way: [1, 0] })).toEqual([2, 2]);
     expect(doneBy(view, cues, cues.length, { way: [] })).toEqual([0, 0]);
+  });
+
+  it('says in which round somebody comes to a station next: what is behind them comes again in the round after', () => {
+    const ilse = { way: [1, 0] };
+    expect(roundAt(ilse, 1, { place: 0, round: 1 })).toBe(1);
+    expect(roundAt(ilse, 1, { place: 1, round: 1 })).toBe(2);
+    expect(roundAt(ilse, 0, { place: 1, round: 2 })).toBe(2);
   });
 
   it('has one side after the other at a station, as the core laid it out, and then rest until the change', () => {

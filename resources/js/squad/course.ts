@@ -47,6 +47,13 @@ function sidesAt(members: Member[], place: number): number[] {
 export const whoIsAt = ({ members }: Pick<SquadView, 'members'>, station: number, place: number): Member[] =>
   members.filter(({ way }) => way[place] === station);
 
+/** The round in which somebody comes to a station next, or is at it: what can still be done otherwise there. */
+export const roundAt = (
+  { way }: Pick<Member, 'way'>,
+  station: number,
+  { place, round }: Pick<SquadCue, 'place' | 'round'>,
+): number => (way.indexOf(station) < place ? round + 1 : round);
+
 /** How often somebody has worked at each station by now: work that has begun and was left counts as not done. */
 export function doneBy(
   { stations }: Pick<SquadView, 'stations'>,

@@ -4,7 +4,7 @@ import type { SquadView } from './useSquad';
 type Piece = Schemas['SquadPieceView'];
 const piece = (stretch: Piece['stretch'], seconds: number, side: Piece['side']): Piece => ({ stretch, seconds, side });
 
-const place = (station: number): Schemas['SquadPlaceView'] => ({
+const place = (station: number, versions: Schemas['SquadPlaceView'][] = []): Schemas['SquadPlaceView'] => ({
   id: `station-${station + 1}`,
   rung: station === 0 ? 'front-plank/forearms-knees' : 'side-bridge/knees-bent',
   name: station === 0 ? 'Front plank, forearms and knees' : 'Side bridge, knees bent',
@@ -20,6 +20,7 @@ const place = (station: number): Schemas['SquadPlaceView'] => ({
   sides: ['both', 'both'],
   cues: [],
   easier: 'From the knees.',
+  versions,
   questions: ['breathing', 'ribs'],
   setUp: '',
   loads: station === 0 ? ['low-back', 'wrist'] : ['low-back', 'shoulder'],
@@ -37,7 +38,10 @@ export const member = (name: string, start: number | null): Schemas['SquadMember
   session: `s-${name}`,
   told: false,
   highestEffort: 7,
-  places: [place(0), place(1)],
+  places: [
+    place(0, [{ ...place(0), rung: 'front-plank/forearms-bench', name: 'Front plank, forearms on a bench', easier: 'Higher.' }]),
+    place(1),
+  ],
   cautions: [],
 });
 

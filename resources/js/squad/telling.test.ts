@@ -6,7 +6,7 @@ import { toldBy } from '@/offline/told';
 import { open, tell, waiting } from '@/offline/trainings';
 import { setTrainer } from '@/offline/trainer';
 import { member } from './squad.fixture';
-import { hurting, loading, nothing, pressed, setsOf, tellOf, toldHere, withBefore, type Answer } from './telling';
+import { asNow, doneIn, hurting, loading, nothing, pressed, setsOf, taking, tellOf, toldHere, type Answer } from './telling';
 
 describe('what is told after a squad’s session', () => {
   const tam = member('Tam', 0);
@@ -49,6 +49,34 @@ describe('what is told after a squad’s session', () => {
   });
 });
 
+describe('an easier version', () => {
+  const tam = member('Tam', 0);
+  const [plank] = tam.places;
+  const bench = plank?.versions[0];
+  const rungs = (answer: Answer) => setsOf(tam, [3, 0], { ...answer, said: true }).map(({ set, rung }) => [set, rung]);
+
+  it('takes the rounds from then on, and what was done before stays as it was written', () => {
+    const easier = bench ? taking(nothing, 0, bench, 2) : nothing;
+    expect(rungs(easier)).toEqual([
+      [1, 'front-plank/forearms-knees'],
+      [2, 'front-plank/forearms-bench'],
+      [3, 'front-plank/forearms-bench'],
+    ]);
+    expect(setsOf(tam, [2, 1], easier)[1]).toMatchObject({ item: 'station-1', dose: '2x30s on' });
+    expect([1, 2].map((round) => doneIn(tam, 0, round, easier) === plank)).toEqual([true, false]);
+  });
+
+  it('is let go of again in the round it was taken in, or in a later one', () => {
+    const easier = bench ? taking(nothing, 0, bench, 2) : nothing;
+    expect(plank && rungs(taking(easier, 0, plank, 2)).map(([, rung]) => rung)).toEqual(Array(3).fill(plank?.rung));
+    expect(plank && rungs(taking(easier, 0, plank, 3)).map(([, rung]) => rung)).toEqual([plank?.rung, bench?.rung, plank?.rung]);
+  });
+
+  it('that is there no more leaves what is written', () => {
+    expect(doneIn(tam, 0, 2, taking(nothing, 0, { rung: 'front-plank/gone', dose: '2x30s on' }, 1))).toBe(plank);
+  });
+});
+
 describe('an effort that was too high', () => {
   const efforts = (answer: Partial<Answer>) =>
     setsOf(member('Tam', 0), [1, 1], { ...nothing, said: true, ...answer }).map(({ effort }) => effort);
@@ -82,7 +110,7 @@ describe('pain before a squad’s first set', () => {
 
   it('was not asked by what an earlier version kept', () => {
     const kept = { p: { marks: { 1: 'left' }, said: true, effort: 7, noPain: null } };
-    expect(withBefore(kept)).toEqual({ p: { ...kept.p, before: null, hardAt: [] } });
+    expect(asNow(kept)).toEqual({ p: { ...kept.p, before: null, hardAt: [], instead: {} } });
   });
 });
 

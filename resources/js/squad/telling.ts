@@ -6,15 +6,25 @@ import { begin, open, tell, waiting } from '@/offline/trainings';
 import { today } from '@/ui/day';
 
 type Member = Schemas['SquadMemberView'];
+type Place = Schemas['SquadPlaceView'];
 type Start = Schemas['StartPain'];
 
 /** What was otherwise at a station: done with its form lost or not looked at, or left out. */
 export type Mark = 'done' | 'left';
 
+/** What took over at a station, from a round on: an easier version, or what is written again. */
+export interface Instead {
+  rung: string | null;
+  dose: string;
+  from: number;
+}
+
 /** What is told of somebody in the squad's session. */
 export interface Answer {
   /** by station; where there is none it was clean */
   marks: Partial<Record<number, Mark>>;
+  /** by station, the first round first */
+  instead: Partial<Record<number, Instead[]>>;
   /** somebody has said how it went: what was only marked while the clock ran is no answer yet */
   said: boolean;
   /** the highest of all stations; null where nobody asked */
@@ -30,10 +40,10 @@ export interface Answer {
 /** By person. */
 export type Answers = Record<string, Answer>;
 
-export const nothing: Answer = { marks: {}, said: false, effort: null, hardAt: [], noPain: null, before: null };
+export const nothing: Answer = { marks: {}, instead: {}, said: false, effort: null, hardAt: [], noPain: null, before: null };
 
-/** What was kept by an earlier version did not know of pain before the first set. */
-export const withBefore = (answers: unknown): unknown =>
+/** What was kept by an earlier version did not know of pain before the first set, nor of easier versions. */
+export const asNow = (answers: unknown): unknown =>
   typeof answers === 'object' && answers !== null
     ? Object.fromEntries(Object.entries(answers).map(([person, answer]) => [person, { ...nothing, ...(answer as object) }]))
     : answers;
@@ -58,23 +68,48 @@ export const pressed = ({ marks, ...rest }: Answer, station: number): Answer => 
   return { ...rest, marks: { ...marks, [station]: next[marks[station] ?? 'clean'] } };
 };
 
+/** What somebody does at a station in a round: as written, or what took over. */
+export function doneIn(
+  { places }: Pick<Member, 'places'>,
+  station: number,
+  round: number,
+  { instead }: Answer,
+): Place | undefined {
+  const place = places[station];
+  const over = instead[station]?.findLast(({ from }) => from <= round);
+  return place && over
+    ? ([place, ...place.versions].find(({ rung, dose }) => rung === over.rung && dose === over.dose) ?? place)
+    : place;
+}
+
+/** With another way of a station from a round on; what was done there before stays as it was. */
+export const taking = (answer: Answer, station: number, { rung, dose }: Pick<Place, 'rung' | 'dose'>, round: number): Answer => ({
+  ...answer,
+  instead: {
+    ...answer.instead,
+    [station]: [...(answer.instead[station] ?? []).filter(({ from }) => from < round), { rung, dose, from: round }],
+  },
+});
+
 /** The sets somebody did, as any training tells them. */
-export function setsOf(
-  { places, highestEffort }: Pick<Member, 'places' | 'highestEffort'>,
-  done: number[],
-  { marks, effort, hardAt, noPain }: Answer,
-): SetLog[] {
+export function setsOf(member: Pick<Member, 'places' | 'highestEffort'>, done: number[], answer: Answer): SetLog[] {
+  const { marks, effort, hardAt, noPain } = answer;
   // Of the other stations it is only known that they were no harder: nobody is asked for less there.
-  const isKnown = (station: number) => (effort ?? 0) <= highestEffort || hardAt.length === 0 || hardAt.includes(station);
-  return places.flatMap((place, station) => {
-    const { rung } = place;
-    if (rung === null || marks[station] === 'left') return [];
-    const written = { ...place, rung, questions: place.questions.map((value) => ({ value })) };
-    return Array.from({ length: done[station] ?? 0 }, (_, at): SetLog => ({
-      ...doneAsWritten(written, at + 1, marks[station] === undefined),
-      pain: noPain ? 0 : null,
-      effort: isKnown(station) ? effort : null,
-    }));
+  const isKnown = (station: number) => (effort ?? 0) <= member.highestEffort || hardAt.length === 0 || hardAt.includes(station);
+  return member.places.flatMap((_, station) => {
+    if (marks[station] === 'left') return [];
+    return Array.from({ length: done[station] ?? 0 }, (_, at) => at + 1).flatMap((round): SetLog[] => {
+      const place = doneIn(member, station, round, answer);
+      if (place?.rung == null) return [];
+      const written = { ...place, rung: place.rung, questions: place.questions.map((value) => ({ value })) };
+      return [
+        {
+          ...doneAsWritten(written, round, marks[station] === undefined),
+          pain: noPain ? 0 : null,
+          effort: isKnown(station) ? effort : null,
+        },
+      ];
+    });
   });
 }
 
