@@ -240,7 +240,7 @@ function Row({
               <span className="sr-only">{first}, </span>
               <span className="font-mono font-bold">{at + 1}</span> {plain(station.name)}
               <span className="block text-ink2">{isOpen ? `${times} × ${place.work} s, ${words[went]}` : 'not done'}</span>
-              {isOpen && last && last !== place && <span className="block text-ink2">easier: {last.name}</span>}
+              {isOpen && last && last !== place && <span className="block font-semibold">easier version</span>}
             </button>
           );
         })}

@@ -13,7 +13,7 @@ type Start = Schemas['StartPain'];
 export type Mark = 'done' | 'left';
 
 /** What took over at a station, from a round on: an easier version, or what is written again. */
-export interface Instead {
+interface Instead {
   rung: string | null;
   dose: string;
   from: number;
