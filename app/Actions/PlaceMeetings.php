@@ -15,6 +15,7 @@ use App\Time\PracticeClock;
 use EvenRungs\Person\WeekAtHand;
 use EvenRungs\Week\Meeting;
 use EvenRungs\Week\PlannedSlot;
+use EvenRungs\Week\WeekPlacing;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
 
@@ -81,7 +82,7 @@ final readonly class PlaceMeetings
     private static function changed(array $slot, Meeting $meeting, WeekAtHand $week): array
     {
         return $slot['day'] === $meeting->cell->day && $slot['part'] === $meeting->cell->part->value
-            ? ['time' => $meeting->cell->time(), 'effort' => $meeting->planned($week->otherwise(), '', $slot['session'], $week->record->method, $week->record->today)->effort]
+            ? ['time' => $meeting->cell->time(), 'effort' => WeekPlacing::effort($week->otherwise()->limits, $meeting->effort)]
             : [];
     }
 

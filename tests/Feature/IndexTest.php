@@ -92,7 +92,7 @@ final class IndexTest extends ApiTestCase
         $this->postJson("/api/people/{$person}/sessions/preview", ['minutes' => null, 'blocks' => self::blocks(['front-plank/forearms-knees' => '2x20s'])])->assertOk();
         $this->postJson('/api/squads', ['id' => $squad = self::id(), 'name' => 'Fell rescue', 'people' => [$person]])->assertCreated();
         $this->postJson("/api/squads/{$squad}/sessions")->assertOk();
-        $this->putJson("/api/squads/{$squad}", ['version' => 1, 'name' => 'Fell rescue', 'members' => [['person' => $person, 'here' => true]], 'stations' => ['front-plank', 'press-out'], 'work' => 30, 'change' => 30, 'rounds' => 2, 'roundRest' => 60, 'meets' => [['day' => 2, 'part' => 'evening', 'time' => '18:30', 'effort' => 6]]])->assertOk();
+        $this->putJson("/api/squads/{$squad}", ['version' => 1, 'name' => 'Fell rescue', 'members' => [['person' => $person, 'here' => true]], 'stations' => ['front-plank', 'press-out'], 'work' => 30, 'change' => 30, 'rounds' => 2, 'roundRest' => 60, 'meets' => [['day' => 1, 'part' => 'evening', 'time' => '18:30', 'effort' => 6]]])->assertOk();
         foreach (['/api/squads', "/api/squads/{$squad}", "/api/squads/{$squad}/times", '/api/bench', '/api/people', '/api/people?q=lock&show=due', '/api/people?show=put-away', '/api/library', '/api/method', '/api/method/mine', '/api/floor'] as $address) {
             $this->getJson($address)->assertOk();
         }

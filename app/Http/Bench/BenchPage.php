@@ -53,6 +53,9 @@ final readonly class BenchPage
                 }
             }
         }
+        if ($meeting === []) {
+            return [];
+        }
         usort($meeting, static fn(array $a, array $b): int => [$a[0]->index(), $a[0]->minute] <=> [$b[0]->index(), $b[0]->minute]);
         $told = SessionLog::query()->where('done_on', $today->iso())->whereIn('training_session_id', TrainingSession::query()->whereIn('squad_id', array_map(static fn(array $one): string => $one[1]->id, $meeting))->select('id'))->pluck('training_session_id')->all();
         $done = TrainingSession::query()->whereKey($told)->pluck('squad_id')->all();
