@@ -7,6 +7,7 @@ namespace EvenRungs\Squad;
 use EvenRungs\Person\WeekAtHand;
 use EvenRungs\Reason\Reason;
 use EvenRungs\Reason\Rule;
+use EvenRungs\Reason\Words;
 use EvenRungs\Session\WrittenSession;
 use EvenRungs\Week\Cell;
 use EvenRungs\Week\Clash;
@@ -71,6 +72,10 @@ final readonly class MeetingTimes
         $without = $week->without($id);
         $there = array_map(static fn(Clash $clash): string => $clash->reason->sentence, Clashes::in($without));
         $reasons = in_array($cell->day, $week->days, true) ? [] : [Reason::because(Rule::SquadMeeting, 'No day of training: '.Weekday::name($cell->day).'.', ['trains on' => Weekday::names($week->days)], 'Another day.')];
+        $frequency = $hand->frequency();
+        if (! in_array($cell->day, $without->coreDays(), true) && count($without->coreDays()) >= $frequency->high) {
+            $reasons[] = Reason::because(Rule::SquadMeeting, 'It would be '.Words::counted(count($without->coreDays()) + 1, 'day').' of core work that week; '.lcfirst($frequency->reason->sentence), ['with core work' => Weekday::names($without->coreDays()), 'at most' => Words::counted($frequency->high, 'day')], 'A day on which they do core work already, or one session of their own less.');
+        }
         foreach (Clashes::in($without->adding($meeting->in($without, $this->id, $content, $hand->record->method))) as $clash) {
             if (in_array($id, $clash->slots, true) && ! in_array($clash->reason->sentence, $there, true)) {
                 $reasons[] = $clash->reason;

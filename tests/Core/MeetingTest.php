@@ -82,6 +82,16 @@ final class MeetingTest extends TestCase
         self::assertSame(1, self::at(self::times([$record], $own(null), effort: 6), 2, DayPart::Evening)->fits(), 'an easier one does');
     }
 
+    public function test_a_meeting_is_no_day_more_than_they_do_core_work_on_at_their_level(): void
+    {
+        // Novices train two or three days a week: ACSM progression models 2009.
+        $own = static fn(int $day): PlannedSlot => new PlannedSlot("own-{$day}", 'floor', new Cell($day, DayPart::Morning), SessionRole::OwnDay, 5, null, self::today());
+        $times = self::times([self::record()], new Plan([$own(1), $own(3), $own(5)]));
+
+        self::assertSame([1, 0, 1, 0], array_map(static fn(int $day): int => self::at($times, $day, DayPart::Evening)->fits(), [1, 2, 3, 4]), 'on a day of theirs it is none more');
+        self::assertSame('It would be 4 days of core work that week; 2–3 days a week.', self::at($times, 2, DayPart::Evening)->against[0][0]->sentence);
+    }
+
     public function test_where_it_meets_already_it_does_not_stand_in_its_own_way(): void
     {
         $here = new Meeting(new Cell(2, DayPart::Evening), 8);
