@@ -97,9 +97,7 @@ final class SquadStoryTest extends BrowserTestCase
             $browser->keys(Key::ENTER);
             $browser->waitUntil(static fn(): bool => self::rows('plans', $meeting(16)) === $left && self::rows('plans', "slots LIKE '%11:30%'") === 0, 'undone as it was done');
         }
-        $browser->visit('/people')->click('//main//a[contains(., "Joran Felwick")]')->see('Joran Felwick');
-        $this->tabTo('Week');
-        $browser->keys(Key::ENTER)->see('Tarn Row fell-rescue team')->see('heavy lifting');
+        $browser->visit($this->addressOf('Joran Felwick', 'week'))->see('What each demand gets')->see('Tarn Row fell-rescue team')->see('heavy lifting');
         $this->noComplaints();
     }
 
