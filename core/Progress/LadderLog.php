@@ -57,7 +57,7 @@ final readonly class LadderLog
      */
     public function onRung(): array
     {
-        return $this->byDate(fn(RungSession $session): bool => $session->sequence >= $this->since && self::pools($this->working, $session->rung));
+        return $this->byDate(fn(RungSession $session): bool => $session->sequence >= $this->since && self::pools($this->working, $session->rung) && ! self::takesOver($this->working, $session));
     }
 
     /** Whether there may be more on the ladder than the rules look at. */

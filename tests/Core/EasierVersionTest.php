@@ -93,6 +93,16 @@ final class EasierVersionTest extends TestCase
         self::assertSame([], self::record(logs: [$written])->judgement()->pending(), 'a lower rung that was written says nothing of the working one');
     }
 
+    public function test_an_easier_version_of_nearly_the_same_height_is_no_session_of_the_rung_either(): void
+    {
+        // 5.2 in place of 5.4: so near that what is written on one says something of the other.
+        [$here, $near] = ['front-plank/foot-lift', 'front-plank/small-rock'];
+        $judged = static fn(?string $instead): array => self::record(logs: [new LoggedSession('log', 'session', Day::parse('2026-06-01'), 1, null, array_map(static fn(int $set): LoggedSet => self::set($set, $near, '2x45s on', 45, instead: $instead), [1, 2]), [])], rung: $here)->judgement()->pending();
+
+        self::assertSame([[Decision::StepDown, $near], Decision::Stay], [[$judged($here)[0]->proposal->choice, $judged($here)[0]->proposal->to?->slug], $judged(null)[0]->proposal->choice]);
+        self::assertSame('“Front plank with a small rock from the ankles” took its place from the first set on.', $judged($here)[0]->proposal->reasons[0]->sentence);
+    }
+
     public function test_while_that_waits_the_rung_itself_comes_with_less_and_after_a_set_of_it_as_ever(): void
     {
         $log = static fn(int $day, LoggedSet ...$sets): LoggedSession => new LoggedSession("log {$day}", 'session', Day::parse("2026-06-0{$day}"), $day, null, array_values($sets), []);
@@ -165,7 +175,7 @@ final class EasierVersionTest extends TestCase
      * @param list<NotedLimit>    $limits
      * @param list<LoggedSession> $logs
      */
-    private static function record(array $limits = [], array $logs = []): PersonRecord
+    private static function record(array $limits = [], array $logs = [], string $rung = self::PLANK): PersonRecord
     {
         $first = Day::parse('2026-06-01');
 
@@ -175,7 +185,7 @@ final class EasierVersionTest extends TestCase
             $first->plusDays(1),
             new Profile(Aim::Even, null, null, null, [1, 3], 25, Kit::cases(), null, []),
             new Safety($limits, [], [], $first, []),
-            History::of([new Placing('placed', 'front-plank', Side::Both, self::PLANK, false, 0, $first)], [], $logs, [], [], $first),
+            History::of([new Placing('placed', 'front-plank', Side::Both, $rung, false, 0, $first)], [], $logs, [], [], $first),
         );
     }
 }
