@@ -15,7 +15,7 @@ final readonly class SquadMemberView
      * @param list<int>            $way      stations in the order they come to them, again in each round; none where they do not train today
      * @param string|null          $closed   why training is closed to them
      * @param string|null          $session  what was written for them, if it was
-     * @param bool                 $told     what they did in it today is told
+     * @param string|null          $toldOn   the last day of which it is told what they did in it: whether that is today is for the device to say, whose day may be another
      * @param int                  $highestEffort more than that is too hard
      * @param list<SquadPlaceView> $places   by station
      * @param list<ReasonView>     $cautions of their session
@@ -28,7 +28,7 @@ final readonly class SquadMemberView
         public array $way,
         public ?string $closed,
         public ?string $session,
-        public bool $told,
+        public ?string $toldOn,
         public int $highestEffort,
         public array $places,
         public array $cautions,

@@ -39,7 +39,7 @@ final readonly class SquadPage
     /** @var array<string, string> ids of the sessions written for its people, by person */
     private array $written;
 
-    /** @var list<string> those of which it is told what was done today */
+    /** @var array<string, string> the last day each of them is told of */
     private array $told;
 
     public function __construct(private SquadFile $file)
@@ -48,7 +48,7 @@ final readonly class SquadPage
         $this->starts = $file->squad->starts($file->here);
         $people = array_map(static fn(PersonFile $one): string => $one->person->id, $file->files);
         $this->written = array_filter(TrainingSession::query()->where('squad_id', $file->row->id)->whereIn('person_id', $people)->pluck('id', 'person_id')->all(), is_string(...));
-        $this->told = array_values(array_filter(SessionLog::query()->whereIn('person_id', $people)->where('done_on', $file->today->iso())->whereIn('training_session_id', array_values($this->written))->pluck('training_session_id')->all(), is_string(...)));
+        $this->told = array_filter(SessionLog::query()->whereIn('person_id', $people)->whereIn('training_session_id', array_values($this->written))->groupBy('training_session_id')->selectRaw('training_session_id, max(done_on) as last')->pluck('last', 'training_session_id')->all(), is_string(...));
     }
 
     public function view(): SquadView
@@ -112,7 +112,7 @@ final readonly class SquadPage
             way: isset($this->starts[$number]) ? $this->squad->clock->way($this->starts[$number]) : [],
             closed: $member->record->admission()->reason?->sentence,
             session: $session,
-            told: in_array($session, $this->told, true),
+            toldOn: $session === null ? null : ($this->told[$session] ?? null),
             highestEffort: $member->record->circumstances()->highestEffort(),
             places: array_map(fn(SquadPlace $place): SquadPlaceView => $this->place($file, $member, $place), $member->places),
             cautions: ReasonView::all([...$this->sore($file), ...$member->cautions($this->squad->clock)]),

@@ -3237,6 +3237,8 @@ export interface components {
             shape: "finisher-and-own-days" | "three-routines" | "pick-some" | "one-at-a-time" | "daily-variation" | "six-minutes" | "circuit-of-six";
             label: string;
             slots: components["schemas"]["CoreSlotView"][];
+            /** @description what stands in every week and stays, by slot: a squad meets whatever the shape */
+            keeps: string[];
             /** @description what could not be as the shape says */
             notes: components["schemas"]["ReasonView"][];
         };
@@ -3368,8 +3370,8 @@ export interface components {
             closed: string | null;
             /** @description what was written for them, if it was */
             session: string | null;
-            /** @description what they did in it today is told */
-            told: boolean;
+            /** @description the last day of which it is told what they did in it: whether that is today is for the device to say, whose day may be another */
+            toldOn: string | null;
             /** @description more than that is too hard */
             highestEffort: number;
             /** @description by station */
@@ -3480,12 +3482,14 @@ export interface components {
         };
         /** @description When in the week a squad could meet. */
         SquadTimesView: {
-            /** @description planned, that was asked for */
+            /** @description planned of a meeting more: that of those there are */
             effort: number;
             /** @description of how many people: of those who train */
             asked: number;
             /** @description every part of the week, in order of time */
             times: components["schemas"]["SquadTimeView"][];
+            /** @description the one of them to look at first */
+            best: number;
         };
         /** @description A squad's session: people by stations, and the clock. */
         SquadView: {
@@ -5213,10 +5217,7 @@ export interface operations {
         };
     };
     squadTimes: {
-        parameters: {
-            query?: { effort?: string; };
-            path: { squad: string; };
-        };
+        parameters: { path: { squad: string; }; };
         responses: {
             200: { content: { "application/json": components["schemas"]["SquadTimesView"]; }; };
             default: components["responses"]["Error"];

@@ -19,7 +19,7 @@ import { Look, Station, type Looked } from './AtStation';
 import { cuesOf, type SquadCue } from './course';
 import { Asking } from './Asking';
 import { Telling } from './Telling';
-import { asNow, type Answers } from './telling';
+import { asNow, knownToday, type Answers } from './telling';
 import type { SquadView } from './useSquad';
 
 /** Where the clock of a squad stands: closing the page or a reload goes on from there, on the same day and with the same clock. */
@@ -128,7 +128,7 @@ function Running({ view: latest }: { view: SquadView }) {
           cues={cues}
           at={player.at}
           seconds={trained}
-          known={latest.members.filter(({ told }) => told).map(({ person }) => person)}
+          known={knownToday(latest.members)}
           answers={answers.value}
           onAnswer={answers.set}
           onBack={() => press({ do: 'go', at: Math.max(0, Math.min(player.at, cues.length - 1)) })}

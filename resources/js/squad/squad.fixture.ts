@@ -36,7 +36,7 @@ export const member = (name: string, start: number | null): Schemas['SquadMember
   way: start === null ? [] : [start, 1 - start],
   closed: null,
   session: `s-${name}`,
-  told: false,
+  toldOn: null,
   highestEffort: 7,
   places: [
     place(0, [{ ...place(0), rung: 'front-plank/forearms-bench', name: 'Front plank, forearms on a bench', easier: 'Higher.' }]),

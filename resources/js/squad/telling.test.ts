@@ -6,7 +6,20 @@ import { toldBy } from '@/offline/told';
 import { open, tell, waiting } from '@/offline/trainings';
 import { setTrainer } from '@/offline/trainer';
 import { member } from './squad.fixture';
-import { asNow, doneIn, hurting, loading, nothing, pressed, setsOf, taking, tellOf, toldHere, type Answer } from './telling';
+import {
+  asNow,
+  doneIn,
+  hurting,
+  knownToday,
+  loading,
+  nothing,
+  pressed,
+  setsOf,
+  taking,
+  tellOf,
+  toldHere,
+  type Answer,
+} from './telling';
 
 describe('what is told after a squad’s session', () => {
   const tam = member('Tam', 0);
@@ -152,6 +165,13 @@ describe('what waits on the device after a squad’s session', () => {
       ['2026-06-01', 6],
       ['2026-06-03', 6],
     ]);
+  });
+
+  it('is asked anew on the next day also where the squad was read on the one before, as without a network', () => {
+    const members = [{ ...tam, toldOn: '2026-06-01' }, member('Ilse', 1)];
+    expect(knownToday(members)).toEqual([tam.person]);
+    at('2026-06-02T18:00:00');
+    expect(knownToday(members)).toEqual([]);
   });
 
   it('has the pain that was there before, where it was asked', async () => {

@@ -133,6 +133,10 @@ export async function tellOf(
   await tell(here, { kind: 'ended' }, {}, afterwards);
 }
 
+/** People of whom the server has what they did on this device's day: its own may be another, and what is kept here is of any. */
+export const knownToday = (members: Member[]): string[] =>
+  members.filter(({ toldOn }) => toldOn === today()).map(({ person }) => person);
+
 /** Sessions of which what was done today is told on this device and waits to be sent. */
 export async function toldHere(): Promise<string[]> {
   return (await waiting())

@@ -95,7 +95,8 @@ final class Chromium
     public static function at(string $base, int $width = 1280, int $height = 800, ?string $profile = null): self
     {
         if (self::$chromedriver === null) {
-            self::$chromedriver = Daemon::start(['/usr/bin/chromedriver', '--port=0'], []);
+            // The clock of a tablet at the practice; one far from it may have another day: BROWSER_ZONE=Pacific/Honolulu.
+            self::$chromedriver = Daemon::start(['/usr/bin/chromedriver', '--port=0'], ['TZ' => getenv('BROWSER_ZONE') ?: 'Europe/Vienna']);
             $port = self::$chromedriver->waitFor(static fn(string $out): ?string => preg_match('/started successfully on port (\d+)/', $out, $found) === 1 ? $found[1] : null, 15, 'chromedriver');
             self::$driverUrl = "http://127.0.0.1:{$port}";
         }
