@@ -14,6 +14,7 @@ use App\Records\PersonLines;
 use App\Time\PracticeClock;
 use EvenRungs\Person\WeekAtHand;
 use EvenRungs\Week\Meeting;
+use EvenRungs\Week\Plan as CorePlan;
 use EvenRungs\Week\PlannedSlot;
 use EvenRungs\Week\WeekPlacing;
 use Illuminate\Support\Facades\DB;
@@ -25,9 +26,6 @@ use Illuminate\Support\Str;
  */
 final readonly class PlaceMeetings
 {
-    /** A week has room for so many core sessions. */
-    private const ROOM = 21;
-
     public function __construct(private OpenPerson $open, private PersonLines $lines) {}
 
     /**
@@ -50,7 +48,7 @@ final readonly class PlaceMeetings
             $at = array_search($name, array_column($slots, 'id'), true);
             if ($at !== false && isset($before[$name]) && $before[$name] != $meeting) {
                 $slots[$at] = [...$slots[$at], ...self::changed($slots[$at], $meeting, $week)];
-            } elseif ($at === false && ! isset($before[$name]) && is_string($session) && self::hasRoom($slots)) {
+            } elseif ($at === false && ! isset($before[$name]) && is_string($session) && CorePlan::hasRoomFor([null, ...array_column($slots, 'only')])) {
                 $slots[] = self::row($meeting->planned($week->otherwise(), $squad->id, $session, $week->record->method, $week->record->today));
             }
         }
@@ -84,12 +82,6 @@ final readonly class PlaceMeetings
         return $slot['day'] === $meeting->cell->day && $slot['part'] === $meeting->cell->part->value
             ? ['time' => $meeting->cell->time(), 'effort' => WeekPlacing::effort($week->otherwise()->limits, $meeting->effort)]
             : [];
-    }
-
-    /** @param list<array{only: string|null, ...}> $slots */
-    private static function hasRoom(array $slots): bool
-    {
-        return count(array_filter($slots, static fn(array $slot): bool => $slot['only'] === null)) < self::ROOM;
     }
 
     /** @return array{id: string, session: string, day: int, part: string, time: string|null, placement: string, effort: int, only: string|null, since: string} */

@@ -15,7 +15,7 @@ use EvenRungs\Person\ProgramAtHand;
 use EvenRungs\Program\ProgramSlot;
 use EvenRungs\Program\WrittenWeek;
 use EvenRungs\Session\WrittenBlock;
-use EvenRungs\Week\Meeting;
+use EvenRungs\Week\PlannedSlot;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
 
@@ -70,9 +70,9 @@ final readonly class WriteProgramWeek
                 'sequence' => $file->clock->sequence(),
             ]);
             // What is usual on these weeks steps back: it can be brought back in the week. A squad meets all the same.
-            $isOfSquad = static fn(string $slot): bool => Meeting::squadOf($slot) !== null;
-            $usual = array_filter($slots, static fn(array $slot): bool => $slot['only'] === null && ! $isOfSquad($slot['id']));
-            $moves = array_values(array_filter($plan->moves, static fn(array $move): bool => $move['monday'] !== $monday || $isOfSquad($move['slot'])));
+            $meetings = array_map(static fn(PlannedSlot $slot): string => $slot->id, $plan->inCore()->meetings());
+            $usual = array_filter($slots, static fn(array $slot): bool => $slot['only'] === null && ! in_array($slot['id'], $meetings, true));
+            $moves = array_values(array_filter($plan->moves, static fn(array $move): bool => $move['monday'] !== $monday || in_array($move['slot'], $meetings, true)));
             foreach ($usual as $slot) {
                 $moves[] = ['slot' => $slot['id'], 'monday' => $monday, 'day' => null, 'part' => null, 'placement' => null, 'effort' => null];
             }

@@ -66,13 +66,16 @@ final class WeekShape
     /** @var list<Item> in the dose that is due, the weakest demand first */
     private array $items;
 
+    /** @var list<CoreSlot> what stays whatever the shape */
+    private array $together;
+
     private CoreWeek $week;
 
     private function __construct(private readonly WeekAtHand $hand)
     {
         // A squad meets whatever shape the rest of the week has.
-        $together = array_values(array_filter($hand->week()->slots, static fn(CoreSlot $slot): bool => Meeting::isAt($slot->id, $slot->cell)));
-        $this->week = new CoreWeek($together, $hand->week()->other, $hand->record->profile->trainingDays, $hand->record->circumstances()->limits);
+        $this->together = array_values(array_filter($hand->pattern()->slots, static fn(CoreSlot $slot): bool => Meeting::isAt($slot->id, $slot->cell)));
+        $this->week = new CoreWeek($this->together, $hand->week()->other, $hand->record->profile->trainingDays, $hand->record->circumstances()->limits);
         $heights = $hand->record->evenness()->heights;
         $read = $hand->record->read(SessionStart::wholeBoard($hand->record))->session;
         $items = array_values(array_filter($read?->items() ?? [], static fn(Item $item): bool => $item->rung->demand !== Demand::Activation));
@@ -100,6 +103,12 @@ final class WeekShape
         };
 
         return $laid;
+    }
+
+    /** @return list<string> the slots it is laid out around */
+    public function keeps(): array
+    {
+        return array_map(static fn(CoreSlot $slot): string => $slot->id, $this->together);
     }
 
     private function finishersAndOwnDays(): void

@@ -43,6 +43,20 @@ final readonly class MeetingTimes
     }
 
     /**
+     * Where it fits the most of them, and of those in the evening, in which most people come together (our own choice).
+     *
+     * @param list<MeetingTime> $times at least one
+     *
+     * @return int its place among them; the first of those that are as good
+     */
+    public static function best(array $times): int
+    {
+        $good = array_map(static fn(MeetingTime $time): int => 3 * $time->fits() + $time->cell->part->place(), $times);
+
+        return (int) array_search(max([0, ...$good]), $good, true);
+    }
+
+    /**
      * @param list<WeekAtHand> $weeks
      *
      * @return array<int, list<Reason>> by place of the cell in the week; those that fit are not in it

@@ -9,6 +9,9 @@ use EvenRungs\Calendar\Day;
 /** What is placed in a person's weeks: sessions of every week and of single ones, what differs in single weeks, and days away. */
 final readonly class Plan
 {
+    /** Core sessions a week has room for, three a day. */
+    public const ROOM = 21;
+
     /**
      * @param list<PlannedSlot> $slots
      * @param list<PlanMove>    $moves
@@ -28,6 +31,18 @@ final readonly class Plan
     public function places(string $session, Day $today): bool
     {
         return array_filter($this->slots, static fn(PlannedSlot $slot): bool => $slot->session === $session && ($slot->only === null || ! $slot->only->isBefore($today->monday()))) !== [];
+    }
+
+    /**
+     * Whether the fullest week has room for its sessions.
+     *
+     * @param list<string|null> $only the Mondays of sessions that are of one week alone; null for those of every week
+     */
+    public static function hasRoomFor(array $only): bool
+    {
+        $weeks = array_count_values(array_filter($only, is_string(...)));
+
+        return count($only) - array_sum($weeks) + max([0, ...array_values($weeks)]) <= self::ROOM;
     }
 
     public function has(string $slot): bool

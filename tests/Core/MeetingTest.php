@@ -138,6 +138,24 @@ final class MeetingTest extends TestCase
 
         self::assertNotSame([], $laid->slots);
         self::assertNotContains(1, array_map(static fn(PlannedSlot $slot): int => $slot->cell->day, $laid->slots), 'Monday has one, and its evening is full');
+        self::assertSame([$here->slotId(self::SQUAD)], $laid->keeps());
+    }
+
+    public function test_looked_at_first_is_where_it_fits_most_of_them_and_of_those_an_evening(): void
+    {
+        $time = static fn(int $day, DayPart $part, int $against): MeetingTime => new MeetingTime(new Cell($day, $part), 3, array_fill(0, $against, []));
+
+        self::assertSame(2, MeetingTimes::best([$time(1, DayPart::Morning, 1), $time(1, DayPart::Midday, 1), $time(2, DayPart::Evening, 1), $time(3, DayPart::Evening, 1)]));
+        self::assertSame(1, MeetingTimes::best([$time(1, DayPart::Evening, 1), $time(2, DayPart::Morning, 0), $time(3, DayPart::Morning, 0)]));
+    }
+
+    public function test_what_stands_in_single_weeks_takes_room_in_those(): void
+    {
+        $usual = array_fill(0, 19, null);
+
+        self::assertTrue(Plan::hasRoomFor([...$usual, '2026-06-01', '2026-06-01', '2026-06-08']));
+        self::assertFalse(Plan::hasRoomFor([...$usual, '2026-06-01', '2026-06-08', '2026-06-08', '2026-06-08']));
+        self::assertTrue(Plan::hasRoomFor([]));
     }
 
     public function test_a_program_is_asked_for_beside_the_squad_and_never_at_its_time(): void

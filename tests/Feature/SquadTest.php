@@ -249,6 +249,8 @@ final class SquadTest extends ApiTestCase
         $session = $this->getJson("/api/squads/{$squad}")->json('members.0.session');
         $this->postJson("/api/people/{$tam}/logs", ['id' => self::id(), 'session' => $session, 'seconds' => 60, 'sets' => [[...self::set('front-plank/forearms-knees', 1, 20, ['both' => 20, 'left' => null, 'right' => null]), 'item' => 'station-1']]])->assertCreated();
         $this->getJson('/api/bench')->assertOk()->assertJsonPath('squads', []);
+        // Whether that is today is for the device to say, whose day may be another than the practice's.
+        $this->getJson("/api/squads/{$squad}")->assertOk()->assertJsonPath('members.*.toldOn', ['2026-06-01', null]);
     }
 
     public function test_what_a_trainer_does_with_a_meeting_in_one_week_of_one_person_stays(): void
@@ -293,6 +295,35 @@ final class SquadTest extends ApiTestCase
         self::assertGreaterThan(1, count((array) $view->json('placed')));
     }
 
+    public function test_what_was_moved_in_every_week_for_one_person_is_theirs_and_steps_back_for_a_program(): void
+    {
+        $tam = $this->placed('Tam Oakrigg', self::BEGINNER);
+        $squad = $this->squad([$tam]);
+        $this->change($squad, ['meets' => [self::meets(2), self::meets(7)]])->assertOk();
+        $this->layOut($tam, static fn(array $slots): array => array_map(static fn(array $slot): array => $slot['day'] === 2 ? [...$slot, 'day' => 3] : $slot, $slots));
+        $this->postJson("/api/people/{$tam}/programs", ['id' => $program = self::id(), 'wish' => self::wish(), 'replaces' => null, 'mondays' => null, 'why' => ''])->assertCreated();
+        $monday = DB::table('programs')->where('id', $program)->value('begins_on');
+        self::assertIsString($monday);
+        $this->postJson("/api/people/{$tam}/program/weeks/{$monday}")->assertSuccessful();
+
+        $slots = array_values((array) $this->getJson("/api/people/{$tam}/weeks/{$monday}")->assertOk()->json('placed'));
+        $ofSquad = array_values(array_filter(array_map(static fn(mixed $slot): array => (array) $slot, $slots), static fn(array $slot): bool => str_starts_with((string) $slot['id'], 'squad-')));
+        self::assertSame([[3, 'left-out'], [7, 'planned']], array_map(static fn(array $slot): array => [$slot['day'], $slot['state']], $ofSquad));
+    }
+
+    public function test_a_week_that_is_full_has_no_meeting_more(): void
+    {
+        $tam = $this->placed('Tam Oakrigg', self::BEGINNER);
+        $own = $this->writtenSession($tam, ['front-plank/forearms-knees' => '2x20s']);
+        $squad = $this->squad([$tam]);
+        $this->postJson("/api/squads/{$squad}/sessions")->assertOk();
+        $slot = static fn(int $at, ?string $only): array => ['id' => self::id(), 'session' => $own, 'day' => 1 + intdiv($at, 3), 'part' => ['morning', 'midday', 'evening'][$at % 3], 'placement' => 'own-day', 'effort' => 5, 'only' => $only, 'time' => null];
+        $this->layOut($tam, static fn(): array => [...array_map(static fn(int $at): array => $slot($at, null), range(0, 19)), $slot(20, '2026-11-30')]);
+
+        $this->change($squad, ['meets' => [self::meets(7)]])->assertOk()->assertJsonPath('meets.0.without', ['Tam Oakrigg']);
+        $this->layOut($tam, static fn(array $slots): array => $slots);
+    }
+
     public function test_when_it_could_meet_is_asked_of_everybodys_week(): void
     {
         $tam = $this->person(['name' => 'Tam Oakrigg', 'trainingDays' => [1, 2, 4], 'week' => [['what' => 'lifting', 'heavy' => true, 'day' => 2, 'part' => 'evening', 'every' => 1, 'from' => null, 'time' => null]]]);
@@ -303,8 +334,9 @@ final class SquadTest extends ApiTestCase
 
         self::assertSame([2, 'midday', 1, ['Tam Oakrigg']], [$midday['day'], $midday['part'], $midday['fits'], array_column($midday['against'], 'name')]);
         $times->assertJsonPath('times.4.against.0.reasons.0.rule', 'week.before-heavy-lifting')->assertJsonPath('times.8.against.0.reasons.0.rule', 'squad.meeting');
-        $this->getJson("/api/squads/{$squad}/times?effort=11")->assertUnprocessable();
-        $this->getJson("/api/squads/{$squad}/times?effort=8")->assertOk()->assertJsonPath('effort', 8);
+        self::assertSame([2, 'evening', 2], [$times->json("times.{$times->json('best')}.day"), $times->json("times.{$times->json('best')}.part"), $times->json("times.{$times->json('best')}.fits")]);
+        $this->change($squad, ['meets' => [self::meets(4, effort: 8)]])->assertOk();
+        $this->getJson("/api/squads/{$squad}/times")->assertOk()->assertJsonPath('effort', 8);
     }
 
     public function test_meetings_that_are_none_are_refused_with_a_sentence(): void

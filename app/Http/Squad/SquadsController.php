@@ -82,10 +82,10 @@ final readonly class SquadsController
     }
 
     /** When in the week it could meet, and what stands against each time for whom. */
-    #[Reads('/api/squads/{squad}/times', 'squadTimes', SquadTimesView::class, queries: ['effort'])]
-    public function times(Squad $squad, SquadTimesRequest $input): JsonResponse
+    #[Reads('/api/squads/{squad}/times', 'squadTimes', SquadTimesView::class)]
+    public function times(Squad $squad, #[CurrentUser] User $user): JsonResponse
     {
-        return new JsonResponse(SquadTimesView::of($this->open->of($squad, $input->by()), $input->effort()));
+        return new JsonResponse(SquadTimesView::of($this->open->of($squad, $user)));
     }
 
     /** Writes for everybody who is here the session they do now, each on their own rungs. */

@@ -66,10 +66,8 @@ final class PlanRequest extends ApiRequest
     /** Those of every week and those of one count together. */
     private function roomInEachWeek(string $attribute, mixed $value, \Closure $fail): void
     {
-        $weeks = array_count_values(array_map(static fn(mixed $slot): string => is_string($only = data_get($slot, 'only')) ? $only : 'every', is_array($value) ? $value : []));
-        $usual = $weeks['every'] ?? 0;
-        if ($usual + max([0, ...array_values(array_diff_key($weeks, ['every' => 0]))]) > 21) {
-            $fail('A week has room for 21 core sessions, three a day.');
+        if (! \EvenRungs\Week\Plan::hasRoomFor(array_map(static fn(mixed $slot): ?string => is_string($only = data_get($slot, 'only')) ? $only : null, is_array($value) ? array_values($value) : []))) {
+            $fail('A week has room for '.\EvenRungs\Week\Plan::ROOM.' core sessions, three a day.');
         }
     }
 

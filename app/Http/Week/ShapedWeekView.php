@@ -12,7 +12,8 @@ final readonly class ShapedWeekView
 {
     /**
      * @param list<CoreSlotView> $slots
+     * @param list<string>       $keeps what stands in every week and stays, by slot: a squad meets whatever the shape
      * @param list<ReasonView>   $notes what could not be as the shape says
      */
-    public function __construct(public Shape $shape, public string $label, public array $slots, public array $notes) {}
+    public function __construct(public Shape $shape, public string $label, public array $slots, public array $keeps, public array $notes) {}
 }

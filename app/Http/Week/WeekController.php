@@ -88,6 +88,7 @@ final readonly class WeekController
             $input->shape(),
             $input->shape()->label(),
             array_map(static fn(PlannedSlot $slot): CoreSlotView => new CoreSlotView(id: strtolower((string) Str::ulid()), session: $rows[$slot->session]->id, day: $slot->cell->day, part: $slot->cell->part, placement: $slot->role, effort: $slot->effort, only: $slot->only?->iso(), time: $slot->cell->time()), $laid->slots),
+            $laid->keeps(),
             ReasonView::all($laid->notes),
         ), 201);
     }

@@ -15,9 +15,6 @@ type Where = Pick<Meeting, 'day' | 'part'>;
 const parts: Meeting['part'][] = ['morning', 'midday', 'evening'];
 const isAt = (one: Where) => (other: Where) => one.day === other.day && one.part === other.part;
 
-/** What is planned of a session that nobody has planned yet. */
-const EFFORT = 6;
-
 /** When the squad meets, in the weeks of all its people: each time with how many it fits, and what stands against it for whom. */
 export function Meets({
   squad,
@@ -34,20 +31,18 @@ export function Meets({
   onChange: (change: Partial<Squad>) => void;
   onClose: () => void;
 }) {
-  const effort = squad.meets[0]?.effort ?? EFFORT;
-  const times = api.useQuery('get', '/api/squads/{squad}/times', {
-    params: { path: { squad: view.id }, query: { effort: String(effort) } },
-  });
+  const times = api.useQuery('get', '/api/squads/{squad}/times', { params: { path: { squad: view.id } } });
   const [looked, look] = useState<Where | null>(null);
   // What everybody has in their week changes with each meeting that is placed.
   const { refetch } = times;
   useEffect(() => void refetch(), [view.version, refetch]);
-  const toggle = (at: Time) => {
+  const toggle = (at: Time, effort: number) => {
     const rest = squad.meets.filter((one) => !isAt(at)(one));
     const next: Meeting[] = [...rest, { day: at.day, part: at.part, time: null, effort }];
     onChange({ meets: rest.length < squad.meets.length ? rest : inOrder(next) });
   };
-  const shown = times.data?.times.find(isAt(looked ?? squad.meets[0] ?? bestOf(times.data.times)));
+  const first = looked ?? squad.meets[0];
+  const shown = first ? times.data?.times.find(isAt(first)) : times.data?.times[times.data.best];
   return (
     <Dialog open wide onClose={onClose} title="When it meets">
       <p className="text-ink2">
@@ -82,14 +77,8 @@ export function Meets({
 const inOrder = (meets: Meeting[]): Meeting[] =>
   [...meets].sort((a, b) => a.day - b.day || parts.indexOf(a.part) - parts.indexOf(b.part));
 
-/** Where it fits the most of them; a squad meets in the evening rather than in the morning. */
-function bestOf(times: Time[] = []): Where {
-  const best = [...times].sort((a, b) => b.fits - a.fits || parts.indexOf(b.part) - parts.indexOf(a.part))[0];
-  return best ?? { day: 1, part: 'evening' };
-}
-
 function TimesGrid({
-  times: { times, asked },
+  times: { times, asked, effort },
   meets,
   looked,
   onLook,
@@ -99,7 +88,7 @@ function TimesGrid({
   meets: Meeting[];
   looked: Time | undefined;
   onLook: (at: Where) => void;
-  onToggle: (at: Time) => void;
+  onToggle: (at: Time, effort: number) => void;
 }) {
   return (
     <table className="w-full table-fixed border-separate border-spacing-1">
@@ -136,7 +125,7 @@ function TimesGrid({
                       aria-label={`${weekTime(time)}: fits ${time.fits} of ${asked}`}
                       onClick={() => {
                         onLook(time);
-                        onToggle(time);
+                        onToggle(time, effort);
                       }}
                       onFocus={() => onLook(time)}
                       onMouseEnter={() => onLook(time)}

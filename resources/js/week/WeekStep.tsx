@@ -20,7 +20,6 @@ import {
   isPlanDate,
   added,
   awayToggled,
-  isMeeting,
   linesOf,
   moved,
   placedIn,
@@ -179,7 +178,7 @@ function Week({ person }: { person: Schemas['PersonView'] }) {
       <ShapeDialog
         person={person.id}
         view={view}
-        placed={plan.slots.some((one) => one.only === null && !isMeeting(one))}
+        placed={placed.some((one) => one.only === null && one.squad === null)}
         open={shaping}
         onClose={() => setShaping(false)}
         onTake={(made) => {

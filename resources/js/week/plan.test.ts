@@ -74,14 +74,17 @@ describe('a week', () => {
   it('starts from a shape in place of every week, and single weeks keep theirs', () => {
     const once = { ...slot, id: 'once', only: next };
     const there = moved({ ...plan, slots: [slot, once] }, 'a', { day: 4, part: 'morning' }, 'own-day', 'this', this_);
-    const after = shaped(there, { shape: 'six-minutes', slots: [{ ...slot, id: 'new' }] });
+    const after = shaped(there, { shape: 'six-minutes', slots: [{ ...slot, id: 'new' }], keeps: [] });
     expect(after.slots.map((one) => one.id)).toEqual(['once', 'new']);
     expect(after).toMatchObject({ shape: 'six-minutes', moves: [] });
   });
 
   it('leaves a squad where it meets, whatever shape the rest of the week has', () => {
     const meeting = { ...slot, id: 'squad-01jd0000000000000000000000-5' };
-    const after = shaped({ ...plan, slots: [slot, meeting] }, { shape: 'six-minutes', slots: [{ ...slot, id: 'new' }] });
+    const after = shaped(
+      { ...plan, slots: [slot, meeting] },
+      { shape: 'six-minutes', slots: [{ ...slot, id: 'new' }], keeps: [meeting.id] },
+    );
     expect(after.slots.map((one) => one.id)).toEqual([meeting.id, 'new']);
   });
 

@@ -99,12 +99,9 @@ export function added(plan: Plan, slot: Slot, scope: Scope, monday: string): Pla
   return { ...plan, slots: [...plan.slots, { ...slot, only: scope === 'every' ? null : monday }] };
 }
 
-/** Whether a squad placed it, in the weeks of all its people. */
-export const isMeeting = ({ id }: Pick<Slot, 'id'>): boolean => id.startsWith('squad-');
-
-/** The sessions of a shape in place of those of every week; single weeks keep theirs, and a squad meets when it meets. */
-export function shaped(plan: Plan, { shape, slots }: Pick<Schemas['ShapedWeekView'], 'shape' | 'slots'>): Plan {
-  const kept = plan.slots.filter((slot) => slot.only !== null || isMeeting(slot));
+/** The sessions of a shape in place of those of every week; single weeks keep theirs, and so does what it was laid out around. */
+export function shaped(plan: Plan, { shape, slots, keeps }: Pick<Schemas['ShapedWeekView'], 'shape' | 'slots' | 'keeps'>): Plan {
+  const kept = plan.slots.filter((slot) => slot.only !== null || keeps.includes(slot.id));
   const moves = plan.moves.filter((move) => kept.some((slot) => slot.id === move.slot));
   return { ...plan, shape, moves, slots: [...kept, ...slots] };
 }
