@@ -29,8 +29,8 @@ use EvenRungs\Session\Primer;
 /** The doses of a person: what comes next on a rung that was trained, what comes first on one that was not, and what a primer may have. */
 final class Doses
 {
-    /** @var array<string, NextDose>|null */
-    private ?array $next = null;
+    /** @var array<string, NextDose|null> by rung */
+    private array $due = [];
 
     /** @var array<string, NextDose|null> by rung */
     private array $byTheClock = [];
@@ -48,31 +48,27 @@ final class Doses
      */
     public function next(): array
     {
-        return $this->next ??= $this->read();
+        $next = [];
+        $logged = array_map(static fn(RungSession $session): string => $session->rung->slug, $this->record->rungSessions(Side::Both));
+        $working = array_map(static fn(Rung $rung): string => $rung->slug, $this->record->workingRungs());
+        foreach (array_unique([...$logged, ...array_values($working), ...array_keys($this->instead())]) as $slug) {
+            $next[$slug] = $this->record->library->has($slug) ? $this->due($this->record->library->rung($slug)) : null;
+        }
+
+        return array_filter($next);
     }
 
-    /** @return array<string, NextDose> */
-    private function read(): array
+    /** The next dose of a rung; null where it was never logged, nobody stands on it, and nothing was done in its place. */
+    public function due(Rung $rung): ?NextDose
     {
-        $next = [];
-        foreach ($this->record->rungSessions(Side::Both) as $session) {
-            $next[$session->rung->slug] ??= $this->after($session->rung);
-        }
-        $next = array_filter($next);
-        foreach ($this->record->workingRungs() as $rung) {
-            $next[$rung->slug] ??= NextDose::first($this->first($rung));
-        }
-        // Of a rung they do not stand on, as where a program begins low, nothing is known but that it was out of reach.
-        foreach (array_keys($this->instead()) as $slug) {
-            if ($this->record->library->has($slug)) {
-                $next[$slug] ??= NextDose::first($this->first($this->record->library->rung($slug)));
-            }
-        }
-        foreach ($next as $slug => $dose) {
-            $next[$slug] = $this->unlessTakenOver($this->record->library->rung($slug), $dose);
+        if (! array_key_exists($rung->slug, $this->due)) {
+            // Of a rung they do not stand on, as where a program begins low, nothing is known but that it was out of reach.
+            $begins = isset($this->instead()[$rung->slug]) || array_filter($this->record->workingRungs(), static fn(Rung $one): bool => $one->slug === $rung->slug) !== [];
+            $next = $this->after($rung) ?? ($begins ? NextDose::first($this->first($rung)) : null);
+            $this->due[$rung->slug] = $next === null ? null : $this->unlessTakenOver($rung, $next);
         }
 
-        return $next;
+        return $this->due[$rung->slug];
     }
 
     /** Less, where an easier version took its place from the first set on since the rung itself was done. */
@@ -110,14 +106,14 @@ final class Doses
     /** The next dose of a rung, or its first one. */
     public function on(Rung $rung): NextDose
     {
-        return $this->next[$rung->slug] ?? $this->unlessTakenOver($rung, $this->after($rung) ?? NextDose::first($this->first($rung)));
+        return $this->due($rung) ?? NextDose::first($this->first($rung));
     }
 
     /** What comes next where a dose is written as this one is: in sets, null where the rung was never done and nobody stands on it; by the clock, where it was never done so. */
     public function like(Dose $written, Rung $rung): ?NextDose
     {
         if (! $written->first() instanceof Timed) {
-            return $this->next()[$rung->slug] ?? null;
+            return $this->due($rung);
         }
         if (! array_key_exists($rung->slug, $this->byTheClock)) {
             $next = $this->after($rung, byTheClock: true);
@@ -208,7 +204,7 @@ final class Doses
     public function inFewer(Item $item, int $sets): Dose
     {
         $last = $this->last($item->rung);
-        $isSetMore = $last !== null && ($this->next()[$item->rung->slug] ?? null)?->rises === true && $item->dose->unit() === $last->unit() && $sets === $last->sets() && $item->dose->first()->target() < $last->first()->target();
+        $isSetMore = $last !== null && $this->due($item->rung)?->rises === true && $item->dose->unit() === $last->unit() && $sets === $last->sets() && $item->dose->first()->target() < $last->first()->target();
         if (! $isSetMore) {
             return $item->dose->withSets($sets);
         }

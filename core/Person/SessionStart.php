@@ -12,7 +12,6 @@ use EvenRungs\Dose\Timed;
 use EvenRungs\Ladder\Ladder;
 use EvenRungs\Ladder\Rung;
 use EvenRungs\Ladder\Substitution;
-use EvenRungs\Progress\NextDose;
 use EvenRungs\Reason\Reason;
 use EvenRungs\Reason\Refusal;
 use EvenRungs\Reason\Rule;
@@ -83,7 +82,6 @@ final readonly class SessionStart
     private static function board(PersonRecord $record, ?\Closure $held = null): array
     {
         $blocks = $said = $notes = $met = [];
-        $next = $record->doses()->next();
         foreach ($record->placedLadders() as $slug) {
             $ladder = $record->library->ladder($slug);
             $why = $held === null ? null : $held($ladder);
@@ -100,7 +98,7 @@ final readonly class SessionStart
                 continue;
             }
             $met[] = $ladder->demand;
-            $proposed = $next[$rung->slug] ?? null;
+            $proposed = $record->doses()->due($rung);
             // It may stand in for a rung of another ladder, too.
             $said[$rung->slug] = [...$said[$rung->slug] ?? [], ...$why, ...$proposed?->rises || $proposed?->isLighter ? [$proposed->reason] : []];
             $only = $record->circumstances()->rule($rung)->onlySide();
@@ -137,8 +135,8 @@ final readonly class SessionStart
             $record->circumstances(),
             array_diff_key($record->workingRungs(), $held),
             array_keys($held),
-            array_map(static fn(NextDose $next): Dose => $next->dose, $record->doses()->next()),
-            $record->doses()->most(),
+            static fn(Rung $rung): ?Dose => $record->doses()->due($rung)?->dose,
+            static fn(Rung $rung): bool => $record->doses()->due($rung)?->isMost === true,
             static fn(Rung $rung): Dose => $record->doses()->first($rung)->dose,
             $record->doses()->clock(...),
         ), $held];
@@ -215,7 +213,7 @@ final readonly class SessionStart
     private static function likeDose(string $written, Rung $theirs, Rung $rung, bool $isCircuit, PersonRecord $record): Dose
     {
         $only = $record->circumstances()->rule($rung)->onlySide();
-        $due = $record->doses()->next()[$rung->slug]->dose ?? $record->doses()->first($rung, $only ?? Side::Both)->dose;
+        $due = $record->doses()->due($rung)->dose ?? $record->doses()->first($rung, $only ?? Side::Both)->dose;
         $due = $only === null || ! $due->perSide ? $due : $due->onlyOn($only);
         try {
             $dose = DoseLine::parse($written, $theirs->sidedness);

@@ -49,9 +49,7 @@ final readonly class UpToDate
      */
     public static function of(array $blocks, PersonRecord $record, bool $isEasier = false, array $fixed = [], bool $isPlanned = false): self
     {
-        $next = $record->doses()->next();
-
-        return self::through($blocks, static fn(WrittenItem $item, bool $onlyDown): ?array => $onlyDown ? self::comesDown($item, $record, $fixed) : self::change($item, $record, $next, $isEasier, $fixed, $isPlanned && ! $isEasier));
+        return self::through($blocks, static fn(WrittenItem $item, bool $onlyDown): ?array => $onlyDown ? self::comesDown($item, $record, $fixed) : self::change($item, $record, $isEasier, $fixed, $isPlanned && ! $isEasier));
     }
 
     /**
@@ -63,12 +61,10 @@ final readonly class UpToDate
      */
     public static function alone(array $blocks, PersonRecord $record, array $fixed = []): self
     {
-        $next = $record->doses()->next();
-
         $stays = static fn(Rung $rung): bool => in_array($rung->ladder, $fixed, true) || ! self::cameDown($rung, $record);
         [$blocks, $leftOut] = self::withoutWhatHasNothingLower($blocks, $record, $stays);
 
-        return self::through($blocks, static function (WrittenItem $item, bool $onlyDown) use ($record, $stays, $next): ?array {
+        return self::through($blocks, static function (WrittenItem $item, bool $onlyDown) use ($record, $stays): ?array {
             $written = self::written($item, $record, []);
             if ($written === null) {
                 return null;
@@ -77,7 +73,7 @@ final readonly class UpToDate
             $down = match (true) {
                 $stays($rung) => null,
                 $onlyDown => self::comesDown($item, $record, []),
-                default => self::change($item, $record, $next, true, [], false),
+                default => self::change($item, $record, true, [], false),
             };
 
             return $down !== null && $down[0]->rung !== $rung->slug ? $down : LighterDose::of($item, $rung, $dose, $record, keepsRounds: $onlyDown);
@@ -185,12 +181,11 @@ final readonly class UpToDate
     }
 
     /**
-     * @param array<string, NextDose> $next  by rung
-     * @param list<string>            $fixed
+     * @param list<string> $fixed
      *
      * @return array{WrittenItem, Reason}|null
      */
-    private static function change(WrittenItem $item, PersonRecord $record, array $next, bool $isEasier, array $fixed, bool $isPlanned): ?array
+    private static function change(WrittenItem $item, PersonRecord $record, bool $isEasier, array $fixed, bool $isPlanned): ?array
     {
         $written = self::written($item, $record, $fixed);
         if ($written === null) {
@@ -205,7 +200,7 @@ final readonly class UpToDate
                 default => null,
             };
         }
-        $coming = $next[$rung->slug] ?? ($rung === $written ? null : NextDose::first($record->doses()->first($rung)));
+        $coming = $record->doses()->due($rung) ?? ($rung === $written ? null : NextDose::first($record->doses()->first($rung)));
         if ($coming === null) {
             return null;
         }

@@ -284,7 +284,7 @@ final class WeekShape
     {
         $doses = $this->hand->record->doses();
 
-        return ($doses->next()[$rung->slug] ?? null)->dose ?? $doses->first($rung)->dose;
+        return $doses->due($rung)->dose ?? $doses->first($rung)->dose;
     }
 
     /** @return list<Item> the first of each demand */

@@ -246,7 +246,7 @@ final class TemplateTest extends TestCase
      */
     private static function footing(array $working, ?Circumstances $circumstances = null, array $stopped = [], array $doses = [], array $most = []): Footing
     {
-        return new Footing($circumstances ?? new Circumstances([], Kit::cases(), Method::default()), $working, $stopped, $doses, $most);
+        return new Footing($circumstances ?? new Circumstances([], Kit::cases(), Method::default()), $working, $stopped, static fn(Rung $rung): ?Dose => $doses[$rung->slug] ?? null, static fn(Rung $rung): bool => in_array($rung->slug, $most, true));
     }
 
     /** @return array<string, Rung> */

@@ -196,7 +196,7 @@ final readonly class ComposerPage
         usort($open, static fn(Rung $a, Rung $b): int => $b->height->above($a->height));
         $rung = $open[0] ?? null;
 
-        return $rung === null ? null : new Item('due', $rung, ($record->doses()->next()[$rung->slug] ?? null)->dose ?? $record->doses()->first($rung)->dose);
+        return $rung === null ? null : new Item('due', $rung, $record->doses()->due($rung)->dose ?? $record->doses()->first($rung)->dose);
     }
 
     /**
