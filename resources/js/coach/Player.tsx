@@ -4,7 +4,7 @@ import { Figure } from '@/figure/Figure';
 import { partAt } from '@/figure/tempo';
 import { useShortcuts } from '@/frame/keys';
 import { useFloor } from '@/frame/useFloor';
-import type { SetLog, Told } from '@/offline/told';
+import { morningToAsk, type SetLog, type Told } from '@/offline/told';
 import type { Training } from '@/offline/trainings';
 import { wakeAudio } from '@/ui/audio';
 import { AtTheStart } from './AtTheStart';
@@ -50,8 +50,7 @@ export function Player({
   const [isPassed, passMorning] = useState(false);
   const [isLater, setLater] = useState(false);
   const [why, setWhy] = useState<Why | null>(null);
-  const morning =
-    isPassed || !sheet.morning || told.mornings.some(({ log }) => log === sheet.morning?.log) ? null : sheet.morning;
+  const morning = isPassed ? null : morningToAsk(sheet.morning, told);
   const started = training.moments.length > 0 || told.sets.length > 0 || training.at > 0;
   // Once it has begun nothing of the desk is on the screen.
   useFloor(started || running || told.ended);

@@ -11,6 +11,7 @@ import { sayOnce } from '@/frame/sayOnce';
 import { useReach } from '@/offline/kept';
 import { useSendingByItself } from '@/offline/outbox';
 import { setTrainer } from '@/offline/trainer';
+import { morningToAsk } from '@/offline/told';
 import { useTraining } from '@/offline/useTraining';
 import { useNewVersion } from '@/offline/version';
 import { Button } from '@/ui/Button';
@@ -305,7 +306,7 @@ function Week({ week, today }: { week: Session[]; today: string }) {
 function Morning({ home, session, question }: { home: View; session: Session; question: Schemas['MorningQuestionView'] }) {
   const { told, say } = useTraining({ person: home.person, name: home.name, session: session.id, title: session.title });
   const [isPassed, pass] = useState(false);
-  if (isPassed || !told || told.mornings.some(({ log }) => log === question.log)) return null;
+  if (isPassed || !told || morningToAsk(question, told) === null) return null;
   return (
     <Alone value>
       <Mornings

@@ -1,8 +1,8 @@
-import { describe, expect, it } from 'vitest';
+import { afterEach, describe, expect, it, vi } from 'vitest';
 import cases from '../../../tests/Cases/told-events.json';
 import { setDone } from './set.fixture';
 import stopping from '../../../tests/Cases/what-stops.json';
-import { tellsToStop, toldBy, type Told, type TrainingEvent } from './told';
+import { morningToAsk, tellsToStop, toldBy, type Told, type TrainingEvent } from './told';
 
 type Case = {
   name: string;
@@ -30,6 +30,21 @@ describe('what a training comes to on the device', () => {
       expect(found.sets.map(({ item, set, both }) => [`${item} ${set}`, both])).toEqual(sets);
       expect([found.skipped, found.ended]).toEqual([skipped, ended]);
     }
+  });
+});
+
+describe('the morning after', () => {
+  afterEach(() => void vi.useRealTimers());
+
+  it('is asked for once it has come where the person is, whatever day their practice has, and once', () => {
+    vi.useFakeTimers({ toFake: ['Date'] });
+    const question: Parameters<typeof morningToAsk>[0] = { log: 'l', doneOn: '2026-12-01', pain: 7 };
+    vi.setSystemTime(new Date('2026-12-01T23:20:00'));
+    expect(morningToAsk(question)).toBeNull();
+    vi.setSystemTime(new Date('2026-12-02T06:00:00'));
+    expect(morningToAsk(question)).toEqual(question);
+    expect(morningToAsk(question, { mornings: [{ log: 'l', pains: [] }] })).toBeNull();
+    expect(morningToAsk(null)).toBeNull();
   });
 });
 

@@ -1,4 +1,5 @@
 import type { Schemas } from '@/api/client';
+import { today } from '@/ui/day';
 
 export type TrainingEvent = Schemas['EventInput'];
 export type SetLog = Schemas['ReportedSet'];
@@ -34,6 +35,16 @@ export interface Told {
   /** the mornings after earlier logs */
   mornings: { log: string; pains: Schemas['MorningPain'][] }[];
 }
+
+/**
+ * The morning after that is to be asked for here; null where it was told, or where no morning has come since on this device, whose
+ * day may be the one before the practice's.
+ */
+export const morningToAsk = (
+  question: Schemas['MorningQuestionView'] | null,
+  { mornings }: Pick<Told, 'mornings'> = { mornings: [] },
+): Schemas['MorningQuestionView'] | null =>
+  question !== null && question.doneOn < today() && !mornings.some(({ log }) => log === question.log) ? question : null;
 
 /** A morning after that stops what was loaded. */
 export const hasBadMorning = ({ mornings }: Pick<Told, 'mornings'>, painStopsAbove: number): boolean =>

@@ -7,6 +7,7 @@ import { afterDrawn, useShortcuts } from '@/frame/keys';
 import { Pane } from '@/frame/Pane';
 import { MoreLines } from '@/frame/MoreLines';
 import { NoteWaits } from '@/frame/NoteWaits';
+import { morningToAsk } from '@/offline/told';
 import { FromHome } from './FromHome';
 import { Unsettled } from './Unsettled';
 import { savedNow } from '@/frame/saving';
@@ -46,7 +47,8 @@ export function Review() {
   ]);
   if (!person.standing.open) return <Closed person={person} />;
   if (!review.data) return <Loading what="Reading what was done" error={review.error} again={() => void review.refetch()} />;
-  const { pending, morning, unsettled, load, movedOn } = review.data;
+  const { pending, unsettled, load, movedOn } = review.data;
+  const morning = morningToAsk(review.data.morning);
   const decisions = before.lines ?? [];
 
   const send = async (one: Parameters<Decide>[0], choice: Parameters<Decide>[1], reason: string) => {
