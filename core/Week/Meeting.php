@@ -34,6 +34,21 @@ final readonly class Meeting
         return preg_match(self::NAME, $slot, $found) === 1 && (int) $found[2] === $cell->index();
     }
 
+    /**
+     * Those of a day that are still to come, where so many of it were told: the first is told first.
+     *
+     * @param list<self> $meetings of a squad
+     *
+     * @return list<self> in order of time
+     */
+    public static function toCome(array $meetings, Day $today, int $told): array
+    {
+        $ofToday = array_values(array_filter($meetings, static fn(self $one): bool => $one->cell->day === $today->weekday()));
+        usort($ofToday, static fn(self $a, self $b): int => $a->cell->index() <=> $b->cell->index());
+
+        return array_slice($ofToday, $told);
+    }
+
     /** As it stands in somebody's week: no harder than their limits allow, and after what they train then. */
     public function in(CoreWeek $week, string $squad, SlotContent $content, Method $method): CoreSlot
     {

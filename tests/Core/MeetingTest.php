@@ -149,6 +149,14 @@ final class MeetingTest extends TestCase
         self::assertSame(1, MeetingTimes::best([$time(1, DayPart::Evening, 1), $time(2, DayPart::Morning, 0), $time(3, DayPart::Morning, 0)]));
     }
 
+    public function test_still_to_come_today_are_the_meetings_after_those_that_were_told(): void
+    {
+        $meetings = [new Meeting(new Cell(1, DayPart::Evening), 6), new Meeting(new Cell(2, DayPart::Morning), 6), new Meeting(new Cell(1, DayPart::Morning), 6)];
+        $toCome = static fn(int $told): array => array_map(static fn(Meeting $one): string => $one->cell->inWords(), Meeting::toCome($meetings, self::today()->monday(), $told));
+
+        self::assertSame([['Monday morning', 'Monday evening'], ['Monday evening'], []], array_map($toCome, [0, 1, 2]));
+    }
+
     public function test_what_stands_in_single_weeks_takes_room_in_those(): void
     {
         $usual = array_fill(0, 19, null);

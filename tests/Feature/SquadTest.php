@@ -249,6 +249,9 @@ final class SquadTest extends ApiTestCase
         $session = $this->getJson("/api/squads/{$squad}")->json('members.0.session');
         $this->postJson("/api/people/{$tam}/logs", ['id' => self::id(), 'session' => $session, 'seconds' => 60, 'sets' => [[...self::set('front-plank/forearms-knees', 1, 20, ['both' => 20, 'left' => null, 'right' => null]), 'item' => 'station-1']]])->assertCreated();
         $this->getJson('/api/bench')->assertOk()->assertJsonPath('squads', []);
+        // Twice a day is told twice.
+        $this->change($squad, ['meets' => [self::meets(1, '18:30'), [...self::meets(1), 'part' => 'morning']]])->assertOk();
+        $this->getJson('/api/bench')->assertOk()->assertJsonPath('squads.*.sentence', ['Meets today at 18:30: 2 people, 5 stations.']);
         // Whether that is today is for the device to say, whose day may be another than the practice's.
         $this->getJson("/api/squads/{$squad}")->assertOk()->assertJsonPath('members.*.toldOn', ['2026-06-01', null]);
     }

@@ -19,6 +19,7 @@ use EvenRungs\Calendar\Day;
 use EvenRungs\Person\Attention;
 use EvenRungs\Person\Step;
 use EvenRungs\Reason\Words;
+use EvenRungs\Week\Meeting;
 
 /** What needs the trainer today, most urgent first. */
 final readonly class BenchPage
@@ -46,24 +47,35 @@ final readonly class BenchPage
     private static function squads(Day $today): array
     {
         $meeting = [];
-        foreach (Squad::query()->whereNotNull('meets')->withCount('present')->orderBy('name')->get() as $row) {
-            foreach ($row->meetings() as $at) {
-                if ($at->cell->day === $today->weekday()) {
-                    $meeting[] = [$at->cell, $row];
-                }
+        $squads = Squad::query()->whereNotNull('meets')->withCount('present')->orderBy('name')->get();
+        $told = self::told($squads->modelKeys(), $today);
+        foreach ($squads as $row) {
+            foreach (Meeting::toCome($row->meetings(), $today, $told[$row->id] ?? 0) as $at) {
+                $meeting[] = [$at->cell, $row];
             }
         }
-        if ($meeting === []) {
-            return [];
-        }
         usort($meeting, static fn(array $a, array $b): int => [$a[0]->index(), $a[0]->minute] <=> [$b[0]->index(), $b[0]->minute]);
-        $told = SessionLog::query()->where('done_on', $today->iso())->whereIn('training_session_id', TrainingSession::query()->whereIn('squad_id', array_map(static fn(array $one): string => $one[1]->id, $meeting))->select('id'))->pluck('training_session_id')->all();
-        $done = TrainingSession::query()->whereKey($told)->pluck('squad_id')->all();
 
-        return array_values(array_map(
+        return array_map(
             static fn(array $one): BenchSquadView => new BenchSquadView($one[1]->id, $one[1]->name, 'Meets today '.($one[0]->time() === null ? "in the {$one[0]->part->value}" : "at {$one[0]->time()}").': '.($one[1]->present_count === 1 ? 'one person' : "{$one[1]->present_count} people").', '.Words::counted(count($one[1]->stations), 'station').'.'),
-            array_filter($meeting, static fn(array $one): bool => ! in_array($one[1]->id, $done, true)),
-        ));
+            $meeting,
+        );
+    }
+
+    /**
+     * @param array<int, int|string> $squads
+     *
+     * @return array<string, int> how often they were told on a day, by squad: as often as of the one of whom it was told most often
+     */
+    private static function told(array $squads, Day $today): array
+    {
+        $times = SessionLog::query()->where('done_on', $today->iso())->whereIn('training_session_id', TrainingSession::query()->whereIn('squad_id', $squads)->select('id'))->pluck('training_session_id')->countBy();
+        $told = [];
+        foreach (TrainingSession::query()->whereKey($times->keys())->get(['id', 'squad_id']) as $row) {
+            $told[(string) $row->squad_id] = max($told[(string) $row->squad_id] ?? 0, $times[$row->id]);
+        }
+
+        return $told;
     }
 
     private static function line(PersonLine $row, ?string $session): BenchLineView
