@@ -45,6 +45,8 @@ describe('the morning after', () => {
     expect(morningToAsk(question)).toEqual(question);
     expect(morningToAsk(question, { mornings: [{ log: 'l', pains: [] }] })).toBeNull();
     expect(morningToAsk(null)).toBeNull();
+    vi.setSystemTime(new Date('2023-12-01T12:00:00'));
+    expect(morningToAsk(question)).toEqual(question);
   });
 });
 

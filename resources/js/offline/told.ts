@@ -37,14 +37,14 @@ export interface Told {
 }
 
 /**
- * The morning after that is to be asked for here; null where it was told, or where no morning has come since on this device, whose
- * day may be the one before the practice's.
+ * The morning after that is to be asked for here; null where it was told, or where it is still the day of the training on this
+ * device, whose day may be the one before the practice's. A clock that is far off says nothing.
  */
 export const morningToAsk = (
   question: Schemas['MorningQuestionView'] | null,
   { mornings }: Pick<Told, 'mornings'> = { mornings: [] },
 ): Schemas['MorningQuestionView'] | null =>
-  question !== null && question.doneOn < today() && !mornings.some(({ log }) => log === question.log) ? question : null;
+  question !== null && question.doneOn !== today() && !mornings.some(({ log }) => log === question.log) ? question : null;
 
 /** A morning after that stops what was loaded. */
 export const hasBadMorning = ({ mornings }: Pick<Told, 'mornings'>, painStopsAbove: number): boolean =>
