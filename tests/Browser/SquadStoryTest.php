@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tests\Browser;
 
 use Facebook\WebDriver\WebDriverKeys as Key;
+use Tests\Browser\Support\Chromium;
 
 /** A trainer with eight volunteers at five stations, each on their own rung, on one clock. */
 final class SquadStoryTest extends BrowserTestCase
@@ -51,6 +52,7 @@ final class SquadStoryTest extends BrowserTestCase
         $browser->keys(Key::ENTER);
         $this->tabTo('form lost');
         $browser->keys(Key::ENTER, Key::ESCAPE)->see('◇ form lost')->see('easier version');
+        $this->isOnAWall($browser);
         // A station further.
         $browser->keys(Key::ARROW_RIGHT, Key::ARROW_RIGHT)->see('turn 2 of 5');
         for ($cue = 0; $cue < 17; $cue++) {
@@ -121,6 +123,20 @@ final class SquadStoryTest extends BrowserTestCase
         $browser->see('All told')->see('A second session of today is told on each one’s own page');
         self::assertSame(8, self::logged());
         $this->noComplaints();
+    }
+
+    /** Another window shows the squad the same, larger, and nothing that is nobody's but theirs. */
+    private function isOnAWall(Chromium $browser): void
+    {
+        $clock = $browser->driver->getWindowHandle();
+        $this->tabTo('on a wall');
+        $browser->keys(Key::ENTER);
+        $browser->waitUntil(static fn(): bool => count($browser->driver->getWindowHandles()) === 2, 'another window');
+        $browser->driver->switchTo()->window(array_values(array_diff($browser->driver->getWindowHandles(), [$clock]))[0]);
+        $browser->see('Joran')->see('round 1 of 2 · turn 1 of 5')->doesNotSee('form lost')->doesNotSee('wrist');
+        $this->isAccessible('the clock on a wall');
+        $browser->driver->close();
+        $browser->driver->switchTo()->window($clock);
     }
 
     /** How many trainings of squads are kept. */

@@ -24,7 +24,7 @@ import { TempoPath } from './TempoPath';
 import { useAsking } from './useAsking';
 import { useClock } from '@/clock/useClock';
 import { useCourse } from './useCourse';
-import { useTelling } from './wall';
+import { useTelling } from '@/clock/following';
 import { mirrored, nextSide, secondsLeft, wayOfNext, wordOf } from './words';
 
 /** While the clock runs it is said so this often, in ms: a long cue is no gap in the training. */

@@ -1,4 +1,4 @@
-import { useEffect, useMemo, useState } from 'react';
+import { useMemo } from 'react';
 import type { Schemas } from '@/api/client';
 import { Figure } from '@/figure/Figure';
 import { partAt } from '@/figure/tempo';
@@ -6,27 +6,16 @@ import { useFloor } from '@/frame/useFloor';
 import { cx } from '@/ui/cx';
 import type { AtHand } from './atHand';
 import { course, strung, wayAt, type StrungCue, type Way } from './course';
-import { at, lasts, repetition, runFor, type Player } from '@/clock/player';
+import { useFollowing, useMovedOn } from '@/clock/following';
+import { lasts, repetition, runFor, type Player } from '@/clock/player';
 import { mirrored, thenOf, wordOf } from './words';
-import { useFollowing } from './wall';
-
-/** The picture follows the clock so often, in ms. */
-const PICTURE = 100;
 
 /** The player of another window on a wall: read from five metres, nothing to press. */
 export function Wall({ sheet, training: { opened } }: { sheet: Schemas['CueSheetView']; training: AtHand }) {
   const { steps, left } = opened.training;
   const cues = useMemo(() => strung(sheet, course(sheet, steps, left)), [sheet, steps, left]);
-  const followed = useFollowing(sheet.session);
-  const [now, setNow] = useState(() => performance.now());
-  const runs = followed?.since != null;
-  useEffect(() => {
-    if (!runs) return;
-    const picture = setInterval(() => setNow(performance.now()), PICTURE);
-    return () => clearInterval(picture);
-  }, [runs]);
+  const player = useMovedOn(cues, useFollowing(sheet.session)?.player);
   useFloor(true);
-  const player = followed && at(cues, followed, Math.max(now, followed.since ?? 0));
   const cue = player ? cues[player.at] : undefined;
   return (
     <main

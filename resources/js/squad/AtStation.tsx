@@ -66,7 +66,7 @@ export function Station({
 const markWords: Record<Mark, string> = { done: 'form lost', left: 'left out' };
 
 /** What is said below the name of an exercise: how its time is spent, and while it runs what they are at. */
-function inWords(place: Place, piece: Schemas['SquadPieceView'] | null, isWork: boolean): string {
+export function inWords(place: Place, piece: Schemas['SquadPieceView'] | null, isWork: boolean): string {
   if (isWork && piece === null) return 'done: rests until the change';
   const first = place.pieces[0]?.side;
   if (isWork && piece?.stretch === 'side-change') return `change to the ${piece.side}`;

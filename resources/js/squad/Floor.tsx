@@ -1,8 +1,9 @@
 import { useCallback, useEffect, useMemo, useReducer, useState } from 'react';
-import { Link, useParams } from 'react-router';
+import { Link, useParams, useSearchParams } from 'react-router';
 import { api } from '@/api/client';
 import { lasts, cued, play, type Key } from '@/clock/player';
 import { SoundPanel } from '@/clock/SoundPanel';
+import { useTelling } from '@/clock/following';
 import { useClock } from '@/clock/useClock';
 import { shelf } from '@/editor/device';
 import { useDraft } from '@/editor/useDraft';
@@ -21,6 +22,8 @@ import { Asking } from './Asking';
 import { Telling } from './Telling';
 import { asNow, knownToday, type Answers } from './telling';
 import type { SquadView } from './useSquad';
+import { Wall, type Shown } from './Wall';
+import { cueWords } from './words';
 
 /** Where the clock of a squad stands: closing the page or a reload goes on from there, on the same day and with the same clock. */
 interface Stand {
@@ -37,6 +40,12 @@ const stands = shelf<Stand>('squad-clock', ({ at, cues }) => at >= 0 && cues > 0
 /** One clock for a squad: who is where, and what each does there. */
 export function Floor() {
   const { squad = '' } = useParams();
+  const [search] = useSearchParams();
+  if (search.has('wall')) return <Wall squad={squad} />;
+  return <Clock squad={squad} />;
+}
+
+function Clock({ squad }: { squad: string }) {
   const query = api.useQuery('get', '/api/squads/{squad}', { params: { path: { squad } } });
   const view = query.data;
   if (!view) return <Loading what="Laying out the clock" error={query.error} again={() => void query.refetch()} />;
@@ -76,6 +85,8 @@ function Running({ view: latest }: { view: SquadView }) {
   const answers = useDraft<Answers>(answered, `${view.id} ${today()}`, {});
   const [looked, look] = useState<Looked | null>(null);
   useFloor(true);
+  const shown = useMemo((): Shown => ({ view, answers: answers.value }), [view, answers.value]);
+  useTelling(view.id, player, shown);
   useEffect(() => {
     // What was begun on another day and never told is not told any more.
     for (const key of answered.keys(view.id)) if (!key.endsWith(today())) answered.keep(key, null);
@@ -178,6 +189,14 @@ function Running({ view: latest }: { view: SquadView }) {
                 end here
               </Button>
               <SoundPanel />
+              <a
+                href={`/squads/${view.id}/clock?wall`}
+                target="_blank"
+                rel="noreferrer"
+                className="min-h-11 content-center underline underline-offset-4 max-sm:hidden"
+              >
+                on a wall
+              </a>
             </div>
           </div>
         </>
@@ -185,8 +204,6 @@ function Running({ view: latest }: { view: SquadView }) {
     </main>
   );
 }
-
-const words: Record<SquadCue['kind'], string> = { ready: 'To your stations', work: 'Work', change: 'Change', rest: 'Rest' };
 
 /** The word of the moment and its seconds, to be read from far away, and the round. */
 function Count({ cue, leftMs, view }: { cue: SquadCue; leftMs: number; view: SquadView }) {
@@ -201,7 +218,7 @@ function Count({ cue, leftMs, view }: { cue: SquadCue; leftMs: number; view: Squ
           cue.stretch === 'work' ? 'text-ink' : 'text-ochre',
         )}
       >
-        {words[cue.kind]}
+        {cueWords[cue.kind]}
       </h1>
       <p className="row-span-2 min-w-[2.2ch] text-center font-mono text-7xl leading-none font-bold tabular-nums max-[50rem]:order-1 min-[50rem]:text-[min(12rem,30dvh)]">
         {Math.ceil(leftMs / 1000)}

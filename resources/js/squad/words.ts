@@ -1,3 +1,4 @@
+import type { Schemas } from '@/api/client';
 import { counted } from '@/ui/counted';
 import { weekTime } from '@/ui/day';
 import type { Squad } from './useSquad';
@@ -16,3 +17,11 @@ export const kitInWords = (kit: Squad['kit']): string =>
 /** When a squad meets, in every week. */
 export const meetsInWords = (meets: Squad['meets']): string =>
   meets.length === 0 ? 'in nobody’s week' : meets.map(weekTime).join(', ');
+
+/** What is called out at each stretch of the clock. */
+export const cueWords: Record<Schemas['Turn']['kind'], string> = {
+  ready: 'To your stations',
+  work: 'Work',
+  change: 'Change',
+  rest: 'Rest',
+};

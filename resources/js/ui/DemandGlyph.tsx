@@ -1,5 +1,7 @@
+import { cx } from './cx';
+
 /** A small trunk bar with an arrow for the force it resists. */
-export function DemandGlyph({ demand }: { demand: string }) {
+export function DemandGlyph({ demand, className = 'size-5' }: { demand: string; className?: string }) {
   const arrows: Record<string, string> = {
     'anti-extension': 'M17 12h-6m2-2.5L10.5 12l2.5 2.5',
     'anti-flexion': 'M3 12h6m-2-2.5L9.5 12 7 14.5',
@@ -12,7 +14,7 @@ export function DemandGlyph({ demand }: { demand: string }) {
     'trunk-flexion': 'M14 4c3 3 3 7 1 10m-.4-3.4l-.2 3.6 3.4-.6',
   };
   return (
-    <svg viewBox="0 0 20 20" className="inline-block size-5 align-[-4px]" aria-hidden="true">
+    <svg viewBox="0 0 20 20" className={cx('inline-block align-[-4px]', className)} aria-hidden="true">
       <rect
         x="8.6"
         y={demand === 'anti-lateral-flexion' ? 9 : 3}
