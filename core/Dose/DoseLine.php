@@ -22,6 +22,12 @@ use EvenRungs\Method\Counting;
  */
 final class DoseLine
 {
+    /** A record says the same few lines hundreds of times. */
+    private const REMEMBERED = 500;
+
+    /** @var array<string, Dose> read before, by how and what */
+    private static array $remembered = [];
+
     private int $at = 0;
 
     /** How the sides are written; null until something says so. */
@@ -50,6 +56,22 @@ final class DoseLine
      * @throws InvalidDose     when a number is out of bounds
      */
     public static function parse(string $line, Sidedness $sidedness, Counting $counting = Counting::EachSide): Dose
+    {
+        $said = "{$sidedness->value} {$counting->name} {$line}";
+        if (count(self::$remembered) > self::REMEMBERED) {
+            self::$remembered = [];
+        }
+
+        // A dose is never changed, so that the same one can be given again.
+        return self::$remembered[$said] ??= self::readFor($line, $sidedness, $counting);
+    }
+
+    /**
+     * @throws InvalidDoseLine
+     * @throws InvalidTempo
+     * @throws InvalidDose
+     */
+    private static function readFor(string $line, Sidedness $sidedness, Counting $counting): Dose
     {
         if (strlen($line) > 120) {
             throw InvalidDoseLine::at(120, 'A dose line has at most 120 characters.');

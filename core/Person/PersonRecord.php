@@ -54,8 +54,7 @@ final class PersonRecord
     /** @var list<string>|null */
     private ?array $mastered = null;
 
-    /** @var array<string, list<RungSession>> by side */
-    private array $rungSessions = [];
+    private RungSessions $rungSessions;
 
     public function __construct(
         public readonly Library $library,
@@ -66,6 +65,7 @@ final class PersonRecord
         public readonly History $history,
     ) {
         $this->standings = new Standings($library, $history->placings);
+        $this->rungSessions = new RungSessions($library, $history);
     }
 
     // What is open to the person
@@ -448,6 +448,6 @@ final class PersonRecord
      */
     public function rungSessions(Side $side): array
     {
-        return $this->rungSessions[$side->value] ??= array_merge(...array_map(fn(LoggedSession $log): array => $log->exercises($this->library, $side), $this->history->logs()));
+        return $this->rungSessions->of($side);
     }
 }

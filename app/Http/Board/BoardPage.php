@@ -12,7 +12,6 @@ use EvenRungs\Balance\Position;
 use EvenRungs\Body\Demand;
 use EvenRungs\Body\Height;
 use EvenRungs\Body\Side;
-use EvenRungs\Calendar\Day;
 use EvenRungs\Ladder\Allowance;
 use EvenRungs\Ladder\Ladder;
 use EvenRungs\Ladder\Ruling;
@@ -32,8 +31,12 @@ final class BoardPage
     /** Rungs that are open on both sides. */
     private int $open = 0;
 
+    /** @var list<Position> where they stood four weeks ago */
+    private readonly array $before;
+
     public function __construct(private readonly PersonFile $file)
     {
+        $this->before = $file->record->positionsOn($file->record->today->plusDays(-self::GHOST_DAYS));
         foreach ($file->record->library->ladders() as $ladder) {
             foreach ($ladder->rungs as $rung) {
                 $ruling = $file->record->circumstances()->rule($rung);
@@ -46,7 +49,7 @@ final class BoardPage
     public function view(): BoardView
     {
         $evenness = $this->file->record->evenness();
-        $before = $this->file->record->evennessOf($this->file->record->positionsOn($this->fourWeeksAgo()));
+        $before = $this->file->record->evennessOf($this->before);
         $demands = [];
         foreach (Demand::cases() as $demand) {
             $ladders = array_values(array_filter($this->file->record->library->ladders(), static fn(Ladder $ladder): bool => $ladder->demand === $demand));
@@ -158,17 +161,12 @@ final class BoardPage
     {
         $today = array_map(static fn(Position $stand): string => $stand->side->value.$stand->rung->slug, $here);
         $ghosts = [];
-        foreach ($this->file->record->positionsOn($this->fourWeeksAgo()) as $stand) {
+        foreach ($this->before as $stand) {
             if ($stand->rung->ladder === $ladder && ! in_array($stand->side->value.$stand->rung->slug, $today, true)) {
                 $ghosts[] = new StoodView(ladder: $ladder, side: $stand->side, rung: $stand->rung->slug);
             }
         }
 
         return $ghosts;
-    }
-
-    private function fourWeeksAgo(): Day
-    {
-        return $this->file->record->today->plusDays(-self::GHOST_DAYS);
     }
 }
