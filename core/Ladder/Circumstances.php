@@ -90,9 +90,13 @@ final readonly class Circumstances
     /** Highest rung of a ladder that is open on at least one side, or null. */
     public function highestOpen(Ladder $ladder): ?Rung
     {
-        $open = array_filter($ladder->rungs, fn(Rung $rung): bool => $this->rule($rung)->openSomewhere());
+        foreach (array_reverse($ladder->rungs) as $rung) {
+            if ($this->rule($rung)->openSomewhere()) {
+                return $rung;
+            }
+        }
 
-        return $open === [] ? null : $open[array_key_last($open)];
+        return null;
     }
 
     /** The next rung of the trunk in one direction that is open on the side, or on at least one when none is named; or null. */
