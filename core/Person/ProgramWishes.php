@@ -7,6 +7,7 @@ namespace EvenRungs\Person;
 use EvenRungs\Balance\KindMix;
 use EvenRungs\Calendar\Day;
 use EvenRungs\Dose\DoseLine;
+use EvenRungs\Program\Beside;
 use EvenRungs\Program\InvalidProgram;
 use EvenRungs\Program\Locks;
 use EvenRungs\Program\ProgramRequest;
@@ -18,6 +19,7 @@ use EvenRungs\Program\WrittenWeek;
 use EvenRungs\Reason\Reason;
 use EvenRungs\Reason\Refusal;
 use EvenRungs\Reason\Rule;
+use EvenRungs\Session\Session;
 use EvenRungs\Week\CoreSlot;
 use EvenRungs\Week\CoreWeek;
 use EvenRungs\Week\Frequency;
@@ -36,7 +38,15 @@ final readonly class ProgramWishes
     /** @throws InvalidProgram when a dose cannot be read */
     public function toRequest(WrittenRequest $wish): ProgramRequest
     {
-        return new ProgramRequest($wish->start, $this->hand->today(), $wish->weeks, $wish->slots, $this->hand->record->targets(), $this->rate($wish), $this->locks($wish), $wish->seed, $this->hand->plan->weeksAway($wish->start), $this->behind($wish->start), KindMix::target($this->hand->record->profile->aim), $wish->done);
+        return new ProgramRequest($wish->start, $this->hand->today(), $wish->weeks, $wish->slots, $this->hand->record->targets(), $this->rate($wish), $this->locks($wish), $wish->seed, $this->hand->plan->weeksAway($wish->start), $this->behind($wish->start), KindMix::target($this->hand->record->profile->aim), $wish->done, $this->beside());
+    }
+
+    /** What the squads of the person give in each week. */
+    private function beside(): Beside
+    {
+        $sessions = array_map(fn(PlannedSlot $slot): ?Session => $this->hand->record->permitted($this->hand->writtenSession($slot->session)->blocks ?? [])?->session, $this->hand->plan->meetings());
+
+        return Beside::of(array_values(array_filter($sessions)));
     }
 
     public function rate(WrittenRequest $wish): Rate

@@ -121,7 +121,7 @@ final class Generator
         }
         $weeks = $generator->settled($weeks, $block);
 
-        return [new Program(array_values(array_filter($weeks)), array_merge(...array_map(static fn(LadderPath $path): array => $path->gates(), $beginnings->all())), array_values(array_filter([...$beginnings->notes, OrderSchool::instead($standing->circumstances)]))), $generator];
+        return [new Program(array_values(array_filter($weeks)), array_merge(...array_map(static fn(LadderPath $path): array => $path->gates(), $beginnings->all())), array_values(array_filter([...$beginnings->notes, OrderSchool::instead($standing->circumstances), $wish->beside->reason()]))), $generator];
     }
 
     /** @return array{int, Day, SetProblem, SetPlan} a building week by itself */
@@ -208,7 +208,7 @@ final class Generator
         $timelines = array_map(static fn(Session $session): Timeline => $session->timeline(), $sessions);
         $this->asBefore($timelines);
         $totals = array_map(static fn(Timeline $timeline): array => $timeline->totalsByItem(), $timelines);
-        $work = [];
+        $work = $this->wish->beside->work;
         foreach ($sessions as $slot => $session) {
             foreach ($session->items() as $item) {
                 $work[] = [$item->rung->demand, $item->rung->secondary, $totals[$slot][$item->id]->work];
@@ -329,9 +329,13 @@ final class Generator
         }
         // With three sessions or more each core demand twice; in an easier week once is enough.
         $main = count(array_filter($this->wish->slots, static fn(ProgramSlot $slot): bool => $slot->placement !== SessionRole::Primer));
-        $minimum = min(count($this->wish->slots), $main >= 3 && $kind !== WeekKind::Easier ? 2 : 1);
+        $often = $main + $this->wish->beside->sessions >= 3 && $kind !== WeekKind::Easier ? 2 : 1;
+        $minimum = [];
+        foreach (Demand::everyWeek() as $demand) {
+            $minimum[$demand->value] = min(count($this->wish->slots), max(0, $often - $this->wish->beside->meets($demand)));
+        }
 
-        return new SetProblem($offers, $seconds, $this->wish->targets, array_fill_keys(array_map(static fn(Demand $demand): string => $demand->value, Demand::everyWeek()), $minimum), $fixed, $kind === WeekKind::Easier ? null : $this->carried, $this->wish->phase($this->level, $number), $this->wish->kinds, $kind === WeekKind::Easier ? intdiv($this->work * WeekKind::EASIER_PER_CENT, 100) : null);
+        return new SetProblem($offers, $seconds, $this->wish->targets, $minimum, $fixed, $kind === WeekKind::Easier ? null : $this->carried, $this->wish->phase($this->level, $number), $this->wish->kinds, $kind === WeekKind::Easier ? intdiv($this->work * WeekKind::EASIER_PER_CENT, 100) : null, beside: $this->wish->beside->halfSeconds());
     }
 
     private function candidate(ProgramCell $cell, bool $single): Candidate

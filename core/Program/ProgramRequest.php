@@ -25,11 +25,12 @@ final readonly class ProgramRequest
      * @param int               $behind ordinary weeks since the last easier one when it begins
      * @param array<string, int>|null $kinds parts of the working sets, by kind of work, where the aim has a target for them
      * @param list<string>      $away Mondays of weeks without training, as dates: the program waits for them
+     * @param Beside            $beside what is trained each week with a squad
      * @param int               $done weeks of the same program that were trained before: this asks for the rest of it
      *
      * @throws InvalidProgram when there is no day for it, or it would begin in the past
      */
-    public function __construct(Day $start, Day $today, public int $weeks, array $slots, public TargetShares $targets, public Rate $rate, public Locks $locks, public int $seed = 1, public array $away = [], private int $behind = 0, public ?array $kinds = null, public int $done = 0)
+    public function __construct(Day $start, Day $today, public int $weeks, array $slots, public TargetShares $targets, public Rate $rate, public Locks $locks, public int $seed = 1, public array $away = [], private int $behind = 0, public ?array $kinds = null, public int $done = 0, public Beside $beside = new Beside)
     {
         if ($slots === []) {
             throw InvalidProgram::because('There is no day for core work yet. Give the program at least one session a week.');
@@ -48,7 +49,7 @@ final readonly class ProgramRequest
     /** The same with other locks. */
     public function withLocks(Locks $locks): self
     {
-        return new self($this->monday, $this->monday, $this->weeks, $this->slots, $this->targets, $this->rate, $locks, $this->seed, $this->away, $this->behind, $this->kinds, $this->done);
+        return new self($this->monday, $this->monday, $this->weeks, $this->slots, $this->targets, $this->rate, $locks, $this->seed, $this->away, $this->behind, $this->kinds, $this->done, $this->beside);
     }
 
     /** What a week is for: every fourth one is easier, those before the program counted. */

@@ -74,8 +74,9 @@ final readonly class SetProblem
      * @param array<string, int>|null     $kinds parts of the working sets, by kind of work, where the aim has a target for them
      * @param int|null                    $work  seconds under tension that the week is held to
      * @param int                         $phaseWeight of what should lead
+     * @param array<string, int>          $beside half seconds of each demand that are trained besides
      */
-    public function __construct(public array $offers, public array $seconds, private TargetShares $targets, public array $minimum, public array $fixed = [], private ?Carried $carried = null, public ?Phase $phase = null, private ?array $kinds = null, private ?int $work = null, private int $phaseWeight = self::PHASE_WEIGHT)
+    public function __construct(public array $offers, public array $seconds, private TargetShares $targets, public array $minimum, public array $fixed = [], private ?Carried $carried = null, public ?Phase $phase = null, private ?array $kinds = null, private ?int $work = null, private int $phaseWeight = self::PHASE_WEIGHT, private array $beside = [])
     {
         $entry = [];
         foreach ($offers as $to => $offer) {
@@ -88,7 +89,7 @@ final readonly class SetProblem
             $entry[] = $most;
         }
         $this->entry = $entry;
-        [$this->share, $this->whole] = self::goals($offers, array_sum($this->seconds), $targets);
+        [$this->share, $this->whole] = self::goals($offers, array_sum($this->seconds), $targets, $beside);
         $goal = [];
         foreach ($this->share as $demand => $half) {
             $goal[$demand] = $half === 0 ? 0 : max(0, $half - ($carried->halfSeconds[$demand] ?? 0));
@@ -127,13 +128,13 @@ final readonly class SetProblem
     /** The same after other weeks. */
     public function carrying(Carried $carried): self
     {
-        return new self($this->offers, $this->seconds, $this->targets, $this->minimum, $this->fixed, $carried, $this->phase, $this->kinds, $this->work, $this->phaseWeight);
+        return new self($this->offers, $this->seconds, $this->targets, $this->minimum, $this->fixed, $carried, $this->phase, $this->kinds, $this->work, $this->phaseWeight, $this->beside);
     }
 
     /** The same where what should lead weighs no more than the shares. */
     public function leadingLess(): self
     {
-        return new self($this->offers, $this->seconds, $this->targets, $this->minimum, $this->fixed, $this->carried, $this->phase, $this->kinds, $this->work, self::PHASE_WEIGHT_LESS);
+        return new self($this->offers, $this->seconds, $this->targets, $this->minimum, $this->fixed, $this->carried, $this->phase, $this->kinds, $this->work, self::PHASE_WEIGHT_LESS, $this->beside);
     }
 
     /** Per cent of the minutes that a plan fills. */
@@ -152,7 +153,7 @@ final readonly class SetProblem
     /** The same with other minutes. */
     public function within(int ...$seconds): self
     {
-        return new self($this->offers, array_values($seconds), $this->targets, $this->minimum, $this->fixed, null, $this->phase, $this->kinds, $this->work);
+        return new self($this->offers, array_values($seconds), $this->targets, $this->minimum, $this->fixed, null, $this->phase, $this->kinds, $this->work, beside: $this->beside);
     }
 
     /**
@@ -202,13 +203,15 @@ final readonly class SetProblem
     }
 
     /**
-     * Shares of demands for which nothing is offered fall to the others in proportion.
+     * Shares of demands for which nothing is offered fall to the others in proportion. Of what is trained besides, the rest that
+     * is left of all work is asked for.
      *
-     * @param list<Candidate> $offers
+     * @param list<Candidate>    $offers
+     * @param array<string, int> $beside
      *
      * @return array{array<string, int>, int}
      */
-    private static function goals(array $offers, int $seconds, TargetShares $targets): array
+    private static function goals(array $offers, int $seconds, TargetShares $targets, array $beside): array
     {
         $pace = [];
         $parts = 0;
@@ -228,9 +231,14 @@ final readonly class SetProblem
             $cost += $targets->part(Demand::from($demand)) / $parts * min($each, self::SPARSE * $usual[intdiv(count($usual) - 1, 2)]);
         }
         $whole = $cost > 0 ? (int) round($seconds * self::FILL_PER_CENT / 100 / $cost) : 0;
-        $goal = [];
+        $beside = array_intersect_key($beside, $pace);
+        $left = $goal = [];
+        foreach (array_keys($pace) as $demand) {
+            $part = $targets->part(Demand::from($demand));
+            $left[$demand] = $beside === [] ? $part : max(0, $part * ($whole + array_sum($beside)) - $parts * ($beside[$demand] ?? 0));
+        }
         foreach (Demand::withShare() as $demand) {
-            $goal[$demand->value] = isset($pace[$demand->value]) ? (int) round($whole * $targets->part($demand) / $parts) : 0;
+            $goal[$demand->value] = ($left[$demand->value] ?? 0) > 0 ? (int) round($whole * $left[$demand->value] / array_sum($left)) : 0;
         }
 
         return [$goal, max(1, $whole)];

@@ -49,9 +49,10 @@ final readonly class WeekReasons
                 "“{$offer->rung->name}”: ".match (true) {
                     $sets > 0 => $sets === 1 ? '1 set.' : "{$sets} sets.",
                     in_array($demand, $trained, true) => 'no sets this week, other work of its demand has them.',
+                    $this->wish->beside->meets($demand) > 0 => 'no sets this week, what the squad does is of its demand.',
                     default => 'no sets this week, and no other work of its demand.',
                 }
-                .' '.ucfirst($demand->shortName())." gets {$have} of the work; the aim asks for ".self::percent($this->wish->targets->perMille($demand)).'.',
+                .' '.ucfirst($demand->shortName())." gets {$have} of the work".($this->wish->beside->sessions > 0 ? ', the squad’s counted in' : '').'; the aim asks for '.self::percent($this->wish->targets->perMille($demand)).'.',
                 $inputs,
                 'More minutes, other target shares, or sets fixed by hand.',
             );
@@ -83,9 +84,10 @@ final readonly class WeekReasons
             if (! $offered) {
                 continue;
             }
+            $isMet = $missing < $minimum || $this->wish->beside->meets($demand) > 0;
             $notes[] = Reason::because(
                 Rule::ProgramMinimum,
-                ucfirst($demand->shortName()).($missing === $minimum ? ' is not met this week' : ' is met once this week, not twice').': the minutes do not hold more.',
+                ucfirst($demand->shortName()).(! $isMet ? ' is not met this week' : ' is met once this week, not twice').': the minutes do not hold more.',
                 ['minutes' => implode(', ', array_map(Totals::clock(...), $this->problem->seconds))],
                 $this->wouldDo(),
             );

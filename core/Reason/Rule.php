@@ -64,6 +64,7 @@ enum Rule: string
     case ProgramMinimum = 'program.minimum';
     case ProgramOpen = 'program.demand-open';
     case ProgramUnused = 'program.unused';
+    case ProgramBeside = 'program.beside';
     case ProgramBreak = 'program.break';
     case ForecastRate = 'forecast.rate';
     case ForecastGate = 'forecast.gate';
@@ -169,6 +170,7 @@ enum Rule: string
             self::ProgramPhase => 'A program goes from still to moving to standing, loaded or quick work: up to beginner at least half is held, from intermediate on at least half moves, from advanced on a third stands, is loaded or quick; from eight weeks on the second half passes on to the next. Where the rungs of a demand are not such work, an exercise of the demand that is, no higher, stands beside them or in for one of them, until one was clean at its leaving mark; where it would leave two fifths of the minutes empty, it weighs no more than the shares. A rung of a later phase waits, unless the person stands in it already.',
             self::ProgramMinimum => 'Each week of a program meets front, posterior, lateral and rotation, or says why one of them is not met.',
             self::ProgramOpen => 'A demand for which no rung is open stays open in the program, and is named.',
+            self::ProgramBeside => 'What is trained each week with a squad counts in a program: its work in the shares, and the demands it meets in how often each is met. The sessions of the program fill what it leaves.',
             self::ProgramUnused => 'A program says which placed sessions have no part in it, and when it uses fewer days than the person trains on.',
             self::ProgramBreak => 'When life changes, the program says what speaks against it: a limit, kit, a stopped ladder, a missed week, other days, a week away, a placing a whole height from the plan, sessions that come out much shorter by now.',
             self::ForecastRate => 'How fast the person climbs is stated by the trainer, or read from every stay on a rung that is in the log.',

@@ -141,6 +141,18 @@ final class MeetingTest extends TestCase
         self::assertSame([$here->slotId(self::SQUAD)], $laid->keeps());
     }
 
+    public function test_a_program_is_asked_for_with_what_the_squad_does(): void
+    {
+        $meeting = static fn(int $day): PlannedSlot => (new Meeting(new Cell($day, DayPart::Evening), 6))->planned(new CoreWeek([]), self::SQUAD, 'squad', Method::default(), self::today());
+        $sessions = ['squad' => new WrittenSession('squad', 'Squad', [WrittenBlock::straight(new WrittenItem('a', 'front-plank/forearms-knees', '2x30s on'))])];
+        $hand = new ProgramAtHand(self::record(), new Plan([$meeting(2), $meeting(4)]), null, $sessions);
+        $request = (new ProgramWishes($hand))->toRequest((new ProgramWishes($hand))->next());
+
+        self::assertSame([2, 2, 0], [$request->beside->sessions, $request->beside->meets(Demand::AntiExtension), $request->beside->meets(Demand::AntiRotation)]);
+        self::assertSame(2 * 2 * 2 * 30, $request->beside->halfSeconds()[Demand::AntiExtension->value]);
+        self::assertSame(0, (new ProgramWishes(new ProgramAtHand(self::record(), new Plan, null, $sessions)))->toRequest((new ProgramWishes($hand))->next())->beside->sessions);
+    }
+
     public function test_looked_at_first_is_where_it_fits_most_of_them_and_of_those_an_evening(): void
     {
         $time = static fn(int $day, DayPart $part, int $against): MeetingTime => new MeetingTime(new Cell($day, $part), 3, array_fill(0, $against, []));

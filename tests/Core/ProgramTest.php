@@ -6,6 +6,7 @@ namespace Tests\Core;
 
 use EvenRungs\Balance\Aim;
 use EvenRungs\Balance\KindMix;
+use EvenRungs\Balance\WorkShares;
 use EvenRungs\Body\Demand;
 use EvenRungs\Body\Kit;
 use EvenRungs\Body\Level;
@@ -18,6 +19,7 @@ use EvenRungs\Ladder\Circumstances;
 use EvenRungs\Ladder\Rung;
 use EvenRungs\Method\Answer;
 use EvenRungs\Method\Method;
+use EvenRungs\Program\Beside;
 use EvenRungs\Program\Candidate;
 use EvenRungs\Program\Generator;
 use EvenRungs\Program\InvalidProgram;
@@ -33,6 +35,7 @@ use EvenRungs\Program\SetSearch;
 use EvenRungs\Program\StartingPoint;
 use EvenRungs\Program\WeekKind;
 use EvenRungs\Progress\FirstDose;
+use EvenRungs\Reason\Input;
 use EvenRungs\Reason\Reason;
 use EvenRungs\Reason\Rule;
 use EvenRungs\Screening\State;
@@ -270,6 +273,42 @@ final class ProgramTest extends TestCase
 
         self::assertStringContainsString('the minutes do not hold more', self::sentences($tooFew));
         self::assertMatchesRegularExpression('/^About \d+ minutes more in each session/', (string) $tooFew[0]->wouldChange);
+    }
+
+    public function testWhatASquadDoesCountsAndTheProgramFillsWhatItLeaves(): void
+    {
+        // Front and side alone, twice a week.
+        $beside = self::beside(['front-plank/forearms-knees' => '4x30s', 'side-bridge/knees-bent' => '4x20s/side'], 2);
+        $made = static fn(Beside $beside): Program => Generator::program(self::standing(), self::request(4, [20, 20], beside: $beside));
+        [$alone, $with] = [$made(new Beside), $made($beside)];
+        $own = static fn(Program $program): array => self::work($program->weeks[0]);
+        $share = static fn(Program $program, Demand $demand): int => WorkShares::ofWork($own($program))->perMille($demand);
+        $all = static fn(Program $program): int => WorkShares::ofWork([...$beside->work, ...$own($program)])->agreementPerMille(Aim::Even->targets());
+
+        foreach ([Demand::AntiExtension, Demand::AntiLateralFlexion] as $given) {
+            self::assertLessThan($share($alone, $given), $share($with, $given), $given->value);
+        }
+        foreach ([Demand::AntiFlexion, Demand::AntiRotation] as $left) {
+            self::assertGreaterThan($share($alone, $left), $share($with, $left), $left->value);
+        }
+        self::assertGreaterThan($all($alone) + 50, $all($with), 'the whole week comes nearer to the aim');
+        self::assertSame($all($with), $with->weeks[0]->agreementPerMille, 'and that is what is shown');
+        $told = array_values(array_filter($with->notes, static fn(Reason $note): bool => $note->rule === Rule::ProgramBeside))[0];
+        self::assertSame(['front 4:00', 'lateral 5:20', 'hip 2:40', 'shoulder girdle 2:00'], array_map(static fn(Input $input): string => "{$input->name} {$input->value}", $told->inputs));
+        self::assertNotContains(Rule::ProgramBeside, array_map(static fn(Reason $note): Rule => $note->rule, $alone->notes));
+    }
+
+    public function testADemandThatTheSquadMeetsIsMetByTheProgramAsOftenAsIsLeft(): void
+    {
+        $short = static fn(Beside $beside): array => array_values(array_map(static fn(Reason $note): string => explode(':', $note->sentence)[0], array_filter(Generator::program(self::standing(), self::request(4, [4], beside: $beside))->weeks[0]->notes, static fn(Reason $note): bool => $note->rule === Rule::ProgramMinimum)));
+
+        self::assertNotSame([], $short(new Beside), 'four minutes hold not every demand');
+        $everything = ['front-plank/forearms-knees' => '2x30s', 'side-bridge/knees-bent' => '2x20s/side', 'all-fours/opposite-short' => '2x8/side', 'press-out/standing-short' => '2x8/side'];
+        self::assertSame([], $short(self::beside($everything, 2)), 'twice with the squad');
+        // Three sessions with those of the squad: each twice, and what is not met by the program was met once.
+        $once = $short(self::beside($everything, 1));
+        self::assertSame([], $once, 'two sessions in all: once is enough');
+        self::assertStringContainsString('is met once this week, not twice', implode(' ', $short(self::beside($everything, 1, besides: 1))));
     }
 
     public function testMinutesThatSmallDosesLeaveEmptyAreTold(): void
@@ -711,13 +750,39 @@ final class ProgramTest extends TestCase
      * @param list<string>            $away
      * @param array<string, int>|null $kinds
      */
-    private static function request(int $weeks, array $minutes, ?Locks $locks = null, string $start = '2026-11-30', array $away = [], ?array $kinds = null, int $behind = 0, int $done = 0): ProgramRequest
+    private static function request(int $weeks, array $minutes, ?Locks $locks = null, string $start = '2026-11-30', array $away = [], ?array $kinds = null, int $behind = 0, int $done = 0, ?Beside $beside = null): ProgramRequest
     {
         $slots = [];
         foreach ($minutes as $at => $length) {
             $slots[] = new ProgramSlot("slot-{$at}", new Cell(1 + 2 * $at, DayPart::Evening), SessionRole::OwnDay, $length, 6);
         }
 
-        return new ProgramRequest(Day::parse($start), Day::parse('2026-11-25'), $weeks, $slots, Aim::Even->targets(), Rate::stated(Rate::STATED_TENTHS), $locks ?? new Locks, away: $away, behind: $behind, kinds: $kinds, done: $done);
+        return new ProgramRequest(Day::parse($start), Day::parse('2026-11-25'), $weeks, $slots, Aim::Even->targets(), Rate::stated(Rate::STATED_TENTHS), $locks ?? new Locks, away: $away, behind: $behind, kinds: $kinds, done: $done, beside: $beside ?? new Beside);
+    }
+
+    /**
+     * @param array<string, string> $doses   by rung
+     * @param int                   $besides sessions in which nothing of them is done
+     */
+    private static function beside(array $doses, int $times, int $besides = 0): Beside
+    {
+        $item = static fn(string $rung, string $dose): StraightSets => new StraightSets(new Item($rung, ShippedLibrary::get()->rung($rung), DoseLine::parse($dose, ShippedLibrary::get()->rung($rung)->sidedness)));
+        $session = new Session(array_map($item, array_keys($doses), array_values($doses)));
+
+        return Beside::of([...array_fill(0, $times, $session), ...array_fill(0, $besides, new Session([$item('bridge/long-top', '2x8')]))]);
+    }
+
+    /** @return list<array{Demand, list<Demand>, int}> */
+    private static function work(ProgramWeek $week): array
+    {
+        $work = [];
+        foreach ($week->sessions as $session) {
+            $totals = $session->timeline()->totalsByItem();
+            foreach ($session->items() as $item) {
+                $work[] = [$item->rung->demand, $item->rung->secondary, $totals[$item->id]->work];
+            }
+        }
+
+        return $work;
     }
 }

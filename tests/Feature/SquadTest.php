@@ -288,6 +288,8 @@ final class SquadTest extends ApiTestCase
         $tam = $this->placed('Tam Oakrigg', self::BEGINNER);
         $squad = $this->squad([$tam]);
         $this->change($squad, ['meets' => [self::meets(7)]])->assertOk();
+        $notes = array_column((array) $this->postJson("/api/people/{$tam}/program/proposal", ['wish' => self::wish()])->assertOk()->json('notes'), 'sentence', 'rule');
+        self::assertStringStartsWith('What the squad does counts: 1 session a week.', (string) ($notes['program.beside'] ?? ''));
         $this->postJson("/api/people/{$tam}/programs", ['id' => $program = self::id(), 'wish' => self::wish(), 'replaces' => null, 'mondays' => null, 'why' => ''])->assertCreated();
         $monday = DB::table('programs')->where('id', $program)->value('begins_on');
         self::assertIsString($monday);
