@@ -67,7 +67,7 @@ final class WeekShape
     private array $items;
 
     /** @var list<CoreSlot> what stays whatever the shape */
-    private array $together;
+    private readonly array $together;
 
     private CoreWeek $week;
 
