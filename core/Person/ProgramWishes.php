@@ -46,7 +46,7 @@ final readonly class ProgramWishes
     {
         $sessions = array_map(fn(PlannedSlot $slot): ?Session => $this->hand->record->permitted($this->hand->writtenSession($slot->session)->blocks ?? [])?->session, $this->hand->plan->meetings());
 
-        return Beside::of(array_values(array_filter($sessions)));
+        return Beside::of(array_values(array_filter($sessions, static fn(?Session $session): bool => $session !== null && $session->items() !== [])));
     }
 
     public function rate(WrittenRequest $wish): Rate

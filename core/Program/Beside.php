@@ -17,9 +17,9 @@ use EvenRungs\Session\Totals;
 final readonly class Beside
 {
     /**
-     * @param int                                        $sessions of a week
-     * @param list<array{Demand, list<Demand>, int}>     $work     main demand, secondary demands, seconds under tension
-     * @param array<string, int>                         $meets    sessions in which a demand is met, by demand
+     * @param int                                    $sessions of a week
+     * @param list<array{Demand, list<Demand>, int}> $work     main demand, secondary demands, seconds under tension
+     * @param array<string, int>                     $meets    sessions in which a demand is met, by demand
      */
     public function __construct(public int $sessions = 0, public array $work = [], private array $meets = []) {}
 

@@ -47,7 +47,10 @@ final readonly class BenchPage
     private static function squads(Day $today): array
     {
         $meeting = [];
-        $squads = Squad::query()->whereNotNull('meets')->withCount('present')->orderBy('name')->get();
+        $squads = Squad::query()->whereNotNull('meets')->withCount('present')->orderBy('name')->get()->filter(static fn(Squad $row): bool => Meeting::toCome($row->meetings(), $today, 0) !== []);
+        if ($squads->isEmpty()) {
+            return [];
+        }
         $told = self::told($squads->modelKeys(), $today);
         foreach ($squads as $row) {
             foreach (Meeting::toCome($row->meetings(), $today, $told[$row->id] ?? 0) as $at) {
