@@ -149,7 +149,7 @@ final class ProgramAtHand
         }
         $trained = array_map(static fn(WrittenWeek $week): string => $week->monday->iso(), array_values(array_filter($present->weeks(), $this->trained(...))));
 
-        return ReplanTriggers::of($present->weeks(), $present->request(), $this->start ?? $this->startWith([]), $this->today(), $this->record->profile->trainingDays, $this->plan->weeksAway($this->today()->monday()), $trained);
+        return ReplanTriggers::of($present->weeks(), $present->request(), $this->start ?? $this->startWith([]), $this->today(), $this->record->profile->trainingDays, $this->plan->weeksAway($this->today()->monday()), $trained, count($this->plan->meetings()));
     }
 
     /** @throws \EvenRungs\Program\InvalidProgram when it cannot begin, or what is fixed contradicts itself */

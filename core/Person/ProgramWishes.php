@@ -101,7 +101,7 @@ final readonly class ProgramWishes
         $present = $this->hand->present();
         $inIt = array_filter($present?->weeks() ?? [], static fn(WrittenWeek $week): bool => ! $week->monday->isBefore($wish->start)) !== [];
 
-        return $wish->after($present === null || ! $inIt ? 0 : $present->request()->done + $this->trainedBefore($wish->start, $present->request()));
+        return $wish->after($present === null || ! $inIt ? 0 : $present->request()->done + $this->trainedBefore($wish->start, $present->request()), count($this->hand->plan->meetings()));
     }
 
     /** Weeks of a request that were trained before a Monday. */

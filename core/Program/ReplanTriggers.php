@@ -26,8 +26,9 @@ final readonly class ReplanTriggers
      * @param list<int>         $days    training days now, 1 Monday to 7 Sunday
      * @param list<string>      $away    Mondays of weeks away, as dates
      * @param list<string>      $trained Mondays of weeks in which anything was done, as dates
+     * @param int               $together sessions a week with a squad, now
      */
-    private function __construct(private array $weeks, private WrittenRequest $wish, private StartingPoint $standing, private Day $monday, private array $days, private array $away, private array $trained) {}
+    private function __construct(private array $weeks, private WrittenRequest $wish, private StartingPoint $standing, private Day $monday, private array $days, private array $away, private array $trained, private int $together) {}
 
     /**
      * @param list<WrittenWeek> $weeks
@@ -37,15 +38,15 @@ final readonly class ReplanTriggers
      *
      * @return list<Reason> the most pressing first; none when the program still fits
      */
-    public static function of(array $weeks, WrittenRequest $wish, StartingPoint $standing, Day $today, array $days, array $away, array $trained): array
+    public static function of(array $weeks, WrittenRequest $wish, StartingPoint $standing, Day $today, array $days, array $away, array $trained, int $together = 0): array
     {
-        $breaks = new self($weeks, $wish, $standing, $today->monday(), $days, $away, $trained);
+        $breaks = new self($weeks, $wish, $standing, $today->monday(), $days, $away, $trained, $together);
         $ahead = array_values(array_filter($weeks, static fn(WrittenWeek $week): bool => ! $week->monday->isBefore($breaks->monday)));
         if ($ahead === []) {
             return [self::because('The program has run out: its last week is past.', ['weeks' => count($weeks)], 'A new program, from where the person stands now.')];
         }
 
-        return [...$breaks->ruledOut($ahead), ...$breaks->missed(), ...$breaks->otherDays(), ...$breaks->weeksAway($ahead), ...$breaks->drift($ahead[0])];
+        return [...$breaks->ruledOut($ahead), ...$breaks->missed(), ...$breaks->otherDays(), ...$breaks->weeksAway($ahead), ...$breaks->otherSquad(), ...$breaks->drift($ahead[0])];
     }
 
     /**
@@ -119,6 +120,22 @@ final readonly class ReplanTriggers
         }
 
         return $reasons;
+    }
+
+    /** @return list<Reason> */
+    private function otherSquad(): array
+    {
+        $then = $this->wish->together;
+        if ($then === $this->together) {
+            return [];
+        }
+        $now = Words::counted($this->together, 'session');
+
+        return [self::because(match (true) {
+            $then === 0 => "The squad has {$now} a week that this program was made without: what is done there is not counted in it.",
+            $this->together === 0 => 'The program counts on '.Words::counted($then, 'session').' a week with a squad, and there is none any more.',
+            default => 'The program counts on '.Words::counted($then, 'session')." a week with a squad; by now there are {$this->together}.",
+        }, ['made beside' => $then, 'now' => $this->together])];
     }
 
     /**

@@ -17,6 +17,7 @@ final readonly class WrittenRequest
      * @param list<array{slot: string, ladder: string, sets: int}>               $sets    fixed in every week
      * @param list<string>                                                       $without ladders left out
      * @param int                                                                $done    weeks of the same program that were trained before it
+     * @param int                                                                $together sessions a week with a squad that it was made beside
      */
     public function __construct(
         public Day $start,
@@ -29,6 +30,7 @@ final readonly class WrittenRequest
         public array $sets = [],
         public array $without = [],
         public int $done = 0,
+        public int $together = 0,
     ) {}
 
     /**
@@ -49,6 +51,7 @@ final readonly class WrittenRequest
             array_map(static fn(array $row): array => ['slot' => self::word($row, 'slot'), 'ladder' => self::word($row, 'ladder'), 'sets' => self::whole($row, 'sets')], self::rows($data, 'sets')),
             array_values(array_filter(is_array($data['without'] ?? null) ? $data['without'] : [], is_string(...))),
             is_int($data['done'] ?? null) ? $data['done'] : 0,
+            is_int($data['together'] ?? null) ? $data['together'] : 0,
         );
     }
 
@@ -66,6 +69,7 @@ final readonly class WrittenRequest
             'sets' => $this->sets,
             'without' => $this->without,
             'done' => $this->done,
+            'together' => $this->together,
         ];
     }
 
@@ -89,6 +93,7 @@ final readonly class WrittenRequest
             $this->sets,
             $this->without,
             $this->done + $behind,
+            $this->together,
         );
     }
 
@@ -100,10 +105,10 @@ final readonly class WrittenRequest
         return new self($monday, $weeks, $this->seed, $this->rateTenths, $this->slots, [], [], $this->sets, $this->without);
     }
 
-    /** The same, as the rest of a program of which so many weeks were trained. */
-    public function after(int $done): self
+    /** The same, as the rest of a program of which so many weeks were trained, beside so many sessions a week with a squad. */
+    public function after(int $done, int $together): self
     {
-        return new self($this->start, $this->weeks, $this->seed, $this->rateTenths, $this->slots, $this->rungs, $this->doses, $this->sets, $this->without, $done);
+        return new self($this->start, $this->weeks, $this->seed, $this->rateTenths, $this->slots, $this->rungs, $this->doses, $this->sets, $this->without, $done, $together);
     }
 
     /**

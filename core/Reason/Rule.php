@@ -172,7 +172,7 @@ enum Rule: string
             self::ProgramOpen => 'A demand for which no rung is open stays open in the program, and is named.',
             self::ProgramBeside => 'What is trained each week with a squad counts in a program: its work in the shares, and the demands it meets in how often each is met. The sessions of the program fill what it leaves.',
             self::ProgramUnused => 'A program says which placed sessions have no part in it, and when it uses fewer days than the person trains on.',
-            self::ProgramBreak => 'When life changes, the program says what speaks against it: a limit, kit, a stopped ladder, a missed week, other days, a week away, a placing a whole height from the plan, sessions that come out much shorter by now.',
+            self::ProgramBreak => 'When life changes, the program says what speaks against it: a limit, kit, a stopped ladder, a missed week, other days, a week away, a squad that came or went, a placing a whole height from the plan, sessions that come out much shorter by now.',
             self::ForecastRate => 'How fast the person climbs is stated by the trainer, or read from every stay on a rung that is in the log.',
             self::ForecastGate => 'The week in which a gate is likely reached follows from the rate of climbing: a band, never a promise.',
             self::WeekLoad => 'The load of a session is its effort times its minutes; over seven days it is added up, monotony is mean by sample spread, strain is load times monotony.',

@@ -54,6 +54,22 @@ final class ReplanTriggersTest extends TestCase
         self::assertStringContainsString('its ladder was stopped after pain', self::against(stopped: ['front-plank'])[0]);
     }
 
+    public function testASquadThatCameOrWentIsTold(): void
+    {
+        self::assertSame(['The squad has 2 sessions a week that this program was made without: what is done there is not counted in it.'], self::against(together: 2));
+        self::assertSame(['The program counts on 1 session a week with a squad, and there is none any more.'], self::against(madeBeside: 1));
+        self::assertSame(['The program counts on 1 session a week with a squad; by now there are 2.'], self::against(madeBeside: 1, together: 2));
+        self::assertSame([], self::against(madeBeside: 2, together: 2));
+    }
+
+    public function testARequestOfBeforeWasMadeBesideNoSquad(): void
+    {
+        $kept = (new WrittenRequest(Day::parse('2026-11-30'), 4, 1, null, []))->after(2, 1)->toArray();
+        self::assertSame([2, 1], [WrittenRequest::read($kept)->done, WrittenRequest::read($kept)->together]);
+        unset($kept['together']);
+        self::assertSame(0, WrittenRequest::read($kept)->together);
+    }
+
     public function testAMissedWeekIsTold(): void
     {
         self::assertSame(['Nothing of last week was done; the program goes on as if it had been.'], self::against(trained: []));
@@ -107,7 +123,7 @@ final class ReplanTriggersTest extends TestCase
      *
      * @return list<string>
      */
-    private static function against(array $limits = [], ?array $kit = null, array $stopped = [], array $trained = ['2026-11-30'], array $days = [2, 4], array $away = [], string $stands = 'front-plank/forearms-toes', string $today = '2026-12-09', int $pressOutSets = 4, int $plankSets = 6): array
+    private static function against(array $limits = [], ?array $kit = null, array $stopped = [], array $trained = ['2026-11-30'], array $days = [2, 4], array $away = [], string $stands = 'front-plank/forearms-toes', string $today = '2026-12-09', int $pressOutSets = 4, int $plankSets = 6, int $madeBeside = 0, int $together = 0): array
     {
         $week = static fn(int $number, string $monday): WrittenWeek => new WrittenWeek($number, Day::parse($monday), WeekKind::Build, false, [
             'front-plank' => new WrittenCell('front-plank/forearms-toes', '3x(4x10s/5)', false, $plankSets),
@@ -122,12 +138,13 @@ final class ReplanTriggersTest extends TestCase
         );
         $reasons = ReplanTriggers::of(
             [$week(1, '2026-11-30'), $week(2, '2026-12-07'), $week(3, '2026-12-14')],
-            new WrittenRequest(Day::parse('2026-11-30'), 4, 1, null, [$slot('tue', 2), $slot('thu', 4)]),
+            new WrittenRequest(Day::parse('2026-11-30'), 4, 1, null, [$slot('tue', 2), $slot('thu', 4)], together: $madeBeside),
             $standing,
             Day::parse($today),
             $days,
             $away,
             $trained,
+            $together,
         );
 
         return array_map(static fn(Reason $reason): string => $reason->sentence, $reasons);

@@ -295,6 +295,12 @@ final class SquadTest extends ApiTestCase
         self::assertIsString($monday);
         $this->postJson("/api/people/{$tam}/program/weeks/{$monday}")->assertSuccessful();
 
+        $against = fn(): array => array_values(array_filter((array) $this->getJson("/api/people/{$tam}/program")->assertOk()->json('against.*.sentence'), static fn(mixed $sentence): bool => is_string($sentence) && str_contains($sentence, 'squad')));
+        self::assertSame([], $against());
+        $this->change($squad, ['meets' => [self::meets(7), self::meets(3)]])->assertOk();
+        self::assertSame(['The program counts on 1 session a week with a squad; by now there are 2.'], $against());
+        $this->change($squad, ['meets' => [self::meets(7)]])->assertOk();
+
         $view = $this->getJson("/api/people/{$tam}/weeks/{$monday}")->assertOk();
         self::assertSame(['planned'], array_column(array_filter((array) $view->json('placed'), static fn(mixed $slot): bool => ((array) $slot)['squad'] !== null), 'state'));
         self::assertGreaterThan(1, count((array) $view->json('placed')));
