@@ -7,6 +7,7 @@ import { cx } from '@/ui/cx';
 import type { AtHand } from './atHand';
 import { course, strung, wayAt, type StrungCue, type Way } from './course';
 import { useFollowing, useMovedOn } from '@/clock/following';
+import { Standby } from '@/clock/Standby';
 import { lasts, repetition, runFor, type Player } from '@/clock/player';
 import { mirrored, thenOf, wordOf } from './words';
 
@@ -25,12 +26,7 @@ export function Wall({ sheet, training: { opened } }: { sheet: Schemas['CueSheet
       {player && cue ? (
         <Standing sheet={sheet} cues={cues} player={player} cue={cue} way={wayAt(sheet, cue)} />
       ) : (
-        <div className="row-span-3 grid place-content-center gap-[3vh] text-center">
-          <h1 className="text-[8vh] leading-tight">{sheet.title}</h1>
-          <p className="text-[5vh] text-ink2">
-            {player?.over ? 'Done.' : 'Start it in the other window of this browser: this one follows it.'}
-          </p>
-        </div>
+        <Standby title={sheet.title} isOver={player?.over === true} />
       )}
     </main>
   );

@@ -1,5 +1,6 @@
 import { useMemo } from 'react';
 import { useFollowing, useMovedOn } from '@/clock/following';
+import { Standby } from '@/clock/Standby';
 import { lasts } from '@/clock/player';
 import { useFloor } from '@/frame/useFloor';
 import { cx } from '@/ui/cx';
@@ -41,12 +42,7 @@ export function Wall({ squad }: { squad: string }) {
           <Stations shown={shown} cue={cue} leftMs={player.leftMs} />
         </>
       ) : (
-        <div className="row-span-2 grid place-content-center gap-[3vh] text-center">
-          <h1 className="text-[8vh] leading-tight">{shown?.view.name ?? 'The clock of a squad'}</h1>
-          <p className="text-[5vh] text-ink2">
-            {player?.over ? 'Done.' : 'Start it in the other window of this browser: this one follows it.'}
-          </p>
-        </div>
+        <Standby title={shown?.view.name ?? 'The clock of a squad'} isOver={player?.over === true} />
       )}
     </main>
   );
