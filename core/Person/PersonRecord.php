@@ -357,6 +357,19 @@ final class PersonRecord
         return $this->mastered ??= array_values(array_unique(array_map(static fn(RungSession $session): string => $session->rung->slug, array_filter($this->rungSessions(Side::Both), $isMastered))));
     }
 
+    /** @return list<string> slugs of rungs that were mastered, or that the person stood on and stands above by now: nobody is sent back to them */
+    public function gonePast(): array
+    {
+        $left = array_filter($this->history->placings, function (Placing $placing): bool {
+            $working = $this->workingRung($placing->ladder);
+            $rung = $this->library->has($placing->rung) ? $this->library->rung($placing->rung) : null;
+
+            return $working !== null && $rung !== null && $rung->slug !== $working->slug && $rung->height->above($working->height) <= 0;
+        });
+
+        return array_values(array_unique([...$this->mastered(), ...array_map(static fn(Placing $placing): string => $placing->rung, $left)]));
+    }
+
     /** The record as it would be once something is decided. */
     public function deciding(Decided $decided, ?Placing $placing): self
     {

@@ -119,12 +119,12 @@ final class ProgramAtHand
     /** Where the person stands: working rungs, next doses, days on each. Needs the logs. */
     public function startingPoint(): StartingPoint
     {
-        return $this->start ??= $this->startWith(array_map(static fn(NextDose $next): Dose => $next->dose, $this->record->doses()->next()), $this->record->mastered(), $this->record->doses()->most());
+        return $this->start ??= $this->startWith(array_map(static fn(NextDose $next): Dose => $next->dose, $this->record->doses()->next()), $this->record->gonePast(), $this->record->doses()->most());
     }
 
     /**
      * @param array<string, Dose> $doses    the next dose, by rung
-     * @param list<string>        $mastered
+     * @param list<string>        $mastered rungs that were, or that the person has gone past
      * @param list<string>        $most     rungs of whose next dose nothing is added
      */
     private function startWith(array $doses, array $mastered = [], array $most = []): StartingPoint

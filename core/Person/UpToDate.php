@@ -360,7 +360,7 @@ final readonly class UpToDate
         if ($isEasier || $isRuledOut) {
             return $written;
         }
-        if (self::wasLeft($written, $record) || in_array($written->slug, $record->mastered(), true)) {
+        if ($written->slug !== $working->slug && in_array($written->slug, $record->gonePast(), true)) {
             return $working;
         }
 
@@ -396,11 +396,5 @@ final readonly class UpToDate
 
         return $working !== null && $rung->height->above($working->height) > 0
             && (array_filter($record->history->placings, $stoodSoHigh) !== [] || array_filter($record->rungSessions(Side::Both), $wasTrained) !== []);
-    }
-
-    /** Whether the person stood on it and has gone on. */
-    private static function wasLeft(Rung $rung, PersonRecord $record): bool
-    {
-        return array_filter($record->history->placings, static fn(Placing $placing): bool => $placing->rung === $rung->slug) !== [];
     }
 }

@@ -139,7 +139,7 @@ final readonly class OpeningRungs
         return $best;
     }
 
-    /** Height of the highest rung of a demand that would lead in a phase and was clean at its leaving mark; 0 for none. */
+    /** Height of the highest rung of a demand that would lead in a phase and was mastered, or gone past; 0 for none. */
     private static function mastered(Phase $phase, StartingPoint $standing, Demand $demand): int
     {
         $highest = 0;

@@ -22,7 +22,7 @@ final readonly class StartingPoint
      * @param array<string, int>  $daysOn   days on the rung, by ladder
      * @param list<string>        $stopped  ladders stopped after pain
      * @param array<string, Side> $firstSide which side begins, by ladder; left where nothing is said
-     * @param list<string>        $mastered rungs that were clean at their leaving mark
+     * @param list<string>        $mastered rungs that were clean at their leaving mark, or that the person stood on and stands above
      * @param list<string>        $most     rungs of whose next dose nothing is added for now, a set neither
      */
     public function __construct(

@@ -23,9 +23,11 @@ use EvenRungs\Person\ProgramAtHand;
 use EvenRungs\Person\Safety;
 use EvenRungs\Person\SessionStart;
 use EvenRungs\Person\UpToDate;
+use EvenRungs\Program\WrittenWeek;
 use EvenRungs\Progress\Felt;
 use EvenRungs\Progress\FormQuestion;
 use EvenRungs\Progress\NextDose;
+use EvenRungs\Reason\Reason;
 use EvenRungs\Reason\Rule;
 use EvenRungs\Session\Part;
 use EvenRungs\Session\Session;
@@ -283,6 +285,20 @@ final class UpToDateTest extends TestCase
         $since = static fn(SessionRole $role): UpToDate => (new ProgramAtHand(self::record(['front-plank/forearms-bench', 'front-plank/tight-plank'], [], 6, Kit::cases()), new Plan([new PlannedSlot('mon', 'easy', new Cell(1, DayPart::Morning), $role, 3, null, Day::parse('2026-06-01'))]), null, ['easy' => $session]))->asOfToday()->since($blocks, $session);
         self::assertSame([], $since(SessionRole::Primer)->changes);
         self::assertSame(['front-plank/tight-plank 1x10s'], self::lines($since(SessionRole::OwnDay)));
+    }
+
+    public function test_a_program_that_was_just_made_is_what_would_be_written_today(): void
+    {
+        // Went from a held press-out up to a moving one: held work leads the first weeks, and nobody is sent back for it.
+        $record = self::record(['press-out/standing-held', 'press-out/split-stance', 'front-plank/forearms-toes', 'side-bridge/knees-bent', 'all-fours/opposite-short'], [], 6, Kit::cases());
+        $hand = new ProgramAtHand($record, new Plan, null, []);
+        $week = WrittenWeek::of($hand->make($hand->wishes()->next())->weeks[0]);
+
+        self::assertNotSame([], $week->sessions);
+        foreach (array_keys($week->sessions) as $slot) {
+            self::assertSame([], array_map(static fn(Reason $reason): string => $reason->sentence, $hand->asOfToday()->of($week, $slot)->changes));
+        }
+        self::assertSame(['press-out/standing-held'], $record->gonePast());
     }
 
     public function test_where_it_would_be_longer_than_its_minutes_what_moved_on_gives_sets_away(): void
