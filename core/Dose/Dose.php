@@ -165,12 +165,25 @@ final readonly class Dose
         return $this->changed(['restSeconds' => $seconds]);
     }
 
-    /** More in a set: a higher target, a heavier load or a stronger band. */
+    /** More in a set: a higher target, a heavier load, a stronger band or more of the way. */
     public function asksForMoreThan(self $other): bool
     {
-        return ($this->unit() === $other->unit() && $this->first()->target() > $other->first()->target())
-            || ($this->loadGrams ?? 0) > ($other->loadGrams ?? 0)
-            || ($this->pull->newtons ?? 0) > ($other->pull->newtons ?? 0);
+        return $this->isHarderThan($other) || ($this->unit() === $other->unit() && $this->first()->target() > $other->first()->target());
+    }
+
+    /** Against less, or over less of the way, whatever is asked for in a set; where that is the same, less in a set. */
+    public function asksForLessThan(self $other): bool
+    {
+        $isSame = ! $this->isHarderThan($other) && ! $other->isHarderThan($this);
+
+        return $isSame ? $other->asksForMoreThan($this) : ! $this->isHarderThan($other);
+    }
+
+    private function isHarderThan(self $other): bool
+    {
+        return ($this->loadGrams ?? 0) > ($other->loadGrams ?? 0)
+            || ($this->pull->newtons ?? 0) > ($other->pull->newtons ?? 0)
+            || ($this->range?->isWiderThan($other->range) ?? false);
     }
 
     /** @throws InvalidDose */

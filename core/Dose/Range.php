@@ -51,6 +51,16 @@ final readonly class Range
         };
     }
 
+    /** Centimetres go with centimetres, a part of the way with another; else neither is the wider. */
+    public function isWiderThan(?self $other): bool
+    {
+        return match (true) {
+            $other === null => false,
+            $this->part !== null && $other->part !== null => $this->part->place() > $other->part->place(),
+            default => $this->centimetres !== null && $other->centimetres !== null && $this->centimetres > $other->centimetres,
+        };
+    }
+
     public function is(?self $other): bool
     {
         return $other !== null && $this->print() === $other->print();

@@ -10,4 +10,10 @@ enum RangePart: string
     case Third = 'third';
     case Half = 'half';
     case Whole = 'whole';
+
+    /** The shortest first. */
+    public function place(): int
+    {
+        return (int) array_search($this, self::cases(), true);
+    }
 }

@@ -132,6 +132,6 @@ final readonly class RungRange
 
     private function place(Range $range): int
     {
-        return $range->centimetres ?? (int) array_search($range->part, RangePart::cases(), true);
+        return $range->centimetres ?? (int) $range->part?->place();
     }
 }

@@ -20,7 +20,7 @@ use EvenRungs\Session\WrittenItem;
 final readonly class LighterDose
 {
     /**
-     * With what the next dose has less of, in a set or of load, and where the last time speaks against it in no more sets; null
+     * With what the next dose has less of, in a set, of load or of the way, and where the last time speaks against it in no more sets; null
      * where it is no less than written, or where what was written was never done, nothing up to it was too much, and nothing
      * hinders that more is added.
      *
@@ -44,6 +44,7 @@ final readonly class LighterDose
         $now = $body->target() < $written->first()->target() ? $written->withBody($body) : $written;
         $now = $written->loadGrams !== null && ($coming->dose->loadGrams ?? PHP_INT_MAX) < $written->loadGrams ? $now->withLoad($coming->dose->loadGrams) : $now;
         $now = $written->pull !== null && ($coming->dose->pull->newtons ?? PHP_INT_MAX) < $written->pull->newtons ? $now->withPull($coming->dose->pull) : $now;
+        $now = $written->range?->isWiderThan($coming->dose->range) === true ? $now->withRange($coming->dose->range) : $now;
         $now = $coming->isMost && ! $keepsRounds && $coming->dose->sets() < $written->sets() ? $now->withSets($coming->dose->sets()) : $now;
 
         return $now === $written ? null : [new WrittenItem($item->id, $rung->slug, DoseLine::print($now)), $coming->reason];

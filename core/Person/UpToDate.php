@@ -322,7 +322,7 @@ final readonly class UpToDate
     private static function asked(NextDose $coming, Rung $rung, Dose $written, PersonRecord $record, bool $isEasier): Dose
     {
         $mark = LeavingMark::of($rung, $record->method, $coming->dose);
-        $sets = ! $isEasier && $coming->dose->first()->target() >= $mark->target ? max($mark->sets, $written->sets()) : $written->sets();
+        $sets = $isEasier ? $written->sets() : max($written->sets(), $mark->setsFor($rung, $coming->dose) ?? 0);
         $sets = $coming->isMost ? min($sets, $coming->dose->sets()) : $sets;
         $last = $record->doses()->last($rung);
         // The sets done last may be those of an easier day: only with no more in each is a set the step itself.
@@ -340,17 +340,20 @@ final readonly class UpToDate
         return $isSameRung ? $dose->withRest($written->restSeconds) : $dose;
     }
 
-    /** A dose that the rules would have by now: a step on, a step back, or less than what was written ahead. */
+    /** A dose that the rules would have by now: a step on, a step back, another range, or less than what was written ahead. */
     private static function hasMovedOn(NextDose $coming, Rung $rung, Dose $now, Dose $written, PersonRecord $record, bool $isEasier): bool
     {
-        return ($coming->rises && ! $isEasier) || $coming->isLighter || DoseStep::total($rung, $now, $record->method) < DoseStep::total($rung, $written, $record->method);
+        $isElsewhere = $written->range !== null && ! $written->range->is($now->range) && ! ($isEasier && $now->asksForMoreThan($written));
+
+        return ($coming->rises && ! $isEasier) || $coming->isLighter || $isElsewhere || DoseStep::total($rung, $now, $record->method) < DoseStep::total($rung, $written, $record->method);
     }
 
     /** The working rung, or what stands in where that is ruled out, where what was written is above it; the working rung where it was left upward since, or mastered in its stead; else what was written. */
     private static function rung(Rung $written, Dose $dose, PersonRecord $record, bool $isEasier): Rung
     {
         $working = $record->workingRung($written->ladder);
-        if ($working === null || self::standsThere($written, $dose, $record)) {
+        if ($working === null || $working->slug === $written->slug || self::standsThere($written, $dose, $record)) {
+            // How far each repetition goes is a part of the dose.
             return $written;
         }
         if ($written->height->above($working->height) > 0) {
@@ -360,12 +363,12 @@ final readonly class UpToDate
         if ($isEasier || $isRuledOut) {
             return $written;
         }
-        if ($written->slug !== $working->slug && in_array($written->slug, $record->gonePast(), true)) {
+        if (in_array($written->slug, $record->gonePast(), true)) {
             return $working;
         }
 
         // Another way of working stands in for the working rung on purpose, as held work in the first weeks of a program.
-        return Phase::reached($written, $dose) === Phase::reached($working, $record->doses()->first($working)->dose) ? $working : $written;
+        return Phase::all($written, $dose) === Phase::all($working, $record->doses()->first($working)->dose) ? $working : $written;
     }
 
     /** Whether one side, where the sides stand apart, works on its own rung. */

@@ -43,9 +43,11 @@ final readonly class Candidate
      *
      * @param bool $single one set is enough: for easier weeks in which whole doses are too coarse
      * @param bool $isMost no set is added
+     * @param int  $counts in fewer sets it would not count at its leaving mark; 0 where it would not in any case
      */
-    public static function of(Rung $rung, Dose $dose, bool $single = false, bool $isMost = false): self
+    public static function of(Rung $rung, Dose $dose, bool $single = false, bool $isMost = false, int $counts = 0): self
     {
+        $most = max(1, min(DoseTable::MOST_SETS, $dose->sets() + ($isMost ? 0 : 1)));
         $whole = $dose->isFalling();
         $item = new Item('one', $rung, $whole ? $dose : $dose->withSets(1));
         $session = new Session([new StraightSets($item)]);
@@ -57,8 +59,8 @@ final readonly class Candidate
             $timeline->totals()->total(),
             $item->restSeconds(),
             WorkShares::of($session, $timeline)->halfSeconds(),
-            $whole || $single ? 1 : max(1, min(self::LEAST_SETS, $dose->sets())),
-            $whole ? 1 : max(1, min(DoseTable::MOST_SETS, $dose->sets() + ($isMost ? 0 : 1))),
+            $whole || $single ? 1 : max(1, min(self::LEAST_SETS, $dose->sets()), min($counts, $most)),
+            $whole ? 1 : $most,
             $timeline->totals()->work,
         );
     }

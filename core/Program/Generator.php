@@ -11,6 +11,7 @@ use EvenRungs\Body\Level;
 use EvenRungs\Body\Side;
 use EvenRungs\Calendar\Day;
 use EvenRungs\Dose\DoseLine;
+use EvenRungs\Progress\LeavingMark;
 use EvenRungs\Reason\Reason;
 use EvenRungs\Session\Item;
 use EvenRungs\Session\OrderSchool;
@@ -313,7 +314,7 @@ final class Generator
         $offers = $at = [];
         foreach ($this->paths($number) as $ladder => $path) {
             $at[$ladder] = count($offers);
-            $offers[] = $this->candidate($path->cell($number), $single);
+            $offers[] = $this->candidate($path->cell($number), $single, $kind);
         }
         $seconds = $fixed = [];
         foreach ($this->wish->slots as $index => $slot) {
@@ -338,11 +339,17 @@ final class Generator
         return new SetProblem($offers, $seconds, $this->wish->targets, $minimum, $fixed, $kind === WeekKind::Easier ? null : $this->carried, $this->wish->phase($this->level, $number), $this->wish->kinds, $kind === WeekKind::Easier ? intdiv($this->work * WeekKind::EASIER_PER_CENT, 100) : null, beside: $this->wish->beside->halfSeconds());
     }
 
-    private function candidate(ProgramCell $cell, bool $single): Candidate
+    private function candidate(ProgramCell $cell, bool $single, WeekKind $kind): Candidate
     {
-        $key = "{$cell->rung->slug} ".DoseLine::print($cell->dose).($single ? ' single' : '').($cell->isMost ? ' most' : '');
+        $key = "{$cell->rung->slug} ".DoseLine::print($cell->dose).($single ? ' single' : '').($cell->isMost ? ' most' : '')." {$kind->value}";
 
-        return $this->candidates[$key] ??= Candidate::of($cell->rung, $cell->dose, $single, $cell->isMost);
+        return $this->candidates[$key] ??= Candidate::of($cell->rung, $cell->dose, $single, $cell->isMost, $kind === WeekKind::Easier ? 0 : $this->countingSets($cell));
+    }
+
+    /** Who is at the mark trains what counts there. */
+    private function countingSets(ProgramCell $cell): int
+    {
+        return LeavingMark::of($cell->rung, $this->standing->circumstances->method, $cell->dose)->setsFor($cell->rung, $cell->dose) ?? 0;
     }
 
     /** An easier week only takes away from the week before: it is not looked for anew. */

@@ -92,6 +92,16 @@ enum Phase: string
         };
     }
 
+    /**
+     * All that an exercise counts for: two that differ in it do not stand in for each other in a program.
+     *
+     * @return list<self>
+     */
+    public static function all(Rung $rung, Dose $dose): array
+    {
+        return array_values(array_filter(self::cases(), static fn(self $phase): bool => $phase->has($rung, $dose)));
+    }
+
     /** The farthest phase an exercise counts for. */
     public static function reached(Rung $rung, Dose $dose): self
     {

@@ -158,6 +158,14 @@ final readonly class LeavingMark
         return $sets < $this->sets && $inThese->reachedBy($session) === true;
     }
 
+    /** In how many sets a dose counts at the mark; null where it does in none. */
+    public function setsFor(Rung $rung, Dose $dose): ?int
+    {
+        $isThere = ! $dose->isFalling() && $dose->first()->target() >= $this->target && $this->isPlanned($rung, $dose->withSets(max($this->sets, $dose->sets())));
+
+        return $isThere ? $this->sets : null;
+    }
+
     /** The dose of which nothing is missing but the doing. */
     private function isPlanned(Rung $rung, Dose $dose): bool
     {

@@ -133,7 +133,7 @@ final readonly class NextDose
         $times = count($tooMuch);
         if ($times > 0) {
             $latest = $tooMuch[$times - 1];
-            $clean = count(array_filter($here, static fn(RungSession $session): bool => $session->sequence > $latest->sequence && $session->isClean() && $session->dose->first()->target() >= $last->dose->first()->target()));
+            $clean = count(array_filter($here, static fn(RungSession $session): bool => $session->sequence > $latest->sequence && $session->isClean() && ! $last->dose->asksForMoreThan($session->dose)));
             $needed = self::CLEAN_FIRST * $times;
             if ($clean < $needed) {
                 return DoseLine::print($latest->dose).' was too much '.($times === 1 ? '' : "{$times} times, last ")."on {$latest->date->inWords()}, and is tried again after {$needed} clean sessions here, {$clean} so far";
@@ -158,7 +158,7 @@ final readonly class NextDose
      */
     public static function lastCleanBelow(array $here, Dose $dose): ?RungSession
     {
-        return self::lastClean(array_values(array_filter($here, static fn(RungSession $session): bool => $dose->asksForMoreThan($session->dose))));
+        return self::lastClean(array_values(array_filter($here, static fn(RungSession $session): bool => $session->dose->asksForLessThan($dose))));
     }
 
     /**

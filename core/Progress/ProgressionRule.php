@@ -246,7 +246,7 @@ final readonly class ProgressionRule
     {
         $last = array_slice($sessions, -self::HARD_RUNNING);
         foreach ($last as $at => $session) {
-            if ($session->rung->slug !== $this->working->slug || ($at > 0 && ! $last[$at - 1]->dose->asksForMoreThan($session->dose))) {
+            if ($session->rung->slug !== $this->working->slug || ($at > 0 && ! $session->dose->asksForLessThan($last[$at - 1]->dose))) {
                 return [];
             }
         }

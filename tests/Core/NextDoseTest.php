@@ -204,6 +204,16 @@ final class NextDoseTest extends TestCase
         self::assertSame(['2x8/side', false, true], $said($next($session(1, '2x12/side'), $session(3, '2x10/side', fault: true))), 'what was clean at more is no way back');
     }
 
+    public function test_the_way_back_from_a_range_that_broke_is_less_of_the_way_whatever_was_done_over_it(): void
+    {
+        $rung = ShippedLibrary::rung('rollout/wheel-30');
+        $session = fn(int $time, string $line, bool $fault = false): RungSession => $this->session($rung->slug, DoseLine::parse($line, $rung->sidedness), $time, $fault);
+        $next = static fn(RungSession ...$log): ?string => DoseLine::print(NextDose::after($rung, array_values($log), new DoseTerms(Method::default()), Day::parse('2026-06-05'), Course::StepDownProposed)->dose ?? throw new \LogicException);
+
+        self::assertSame('2x10 30cm', $next($session(1, '2x10 30cm'), $session(3, '2x6 45cm', fault: true)));
+        self::assertSame('2x4 45cm', $next($session(1, '2x4 60cm'), $session(3, '2x6 45cm', fault: true)), 'what was clean over more of it is no way back');
+    }
+
     public function test_what_was_too_much_is_tried_again_after_two_clean_sessions_of_less(): void
     {
         $rung = ShippedLibrary::rung('front-plank/forearms-toes');

@@ -35,6 +35,7 @@ use EvenRungs\Program\SetSearch;
 use EvenRungs\Program\StartingPoint;
 use EvenRungs\Program\WeekKind;
 use EvenRungs\Progress\FirstDose;
+use EvenRungs\Progress\LeavingMark;
 use EvenRungs\Reason\Input;
 use EvenRungs\Reason\Reason;
 use EvenRungs\Reason\Rule;
@@ -464,6 +465,25 @@ final class ProgramTest extends TestCase
                 }
             }
         }
+    }
+
+    public function testWhatIsAtItsMarkIsDoneInAsManySetsAsCountThere(): void
+    {
+        $atMark = 0;
+        foreach ([self::WORKING, ['head-lift/elbows-up', 'front-plank/forearms-toes', 'side-bridge/knees-bent', 'press-out/standing', 'all-fours/opposite-short']] as $working) {
+            foreach (array_filter(self::program(weeks: 8, minutes: [20, 20, 20], working: $working)->weeks, static fn(ProgramWeek $week): bool => $week->kind === WeekKind::Build) as $week) {
+                foreach ($week->sessions as $session) {
+                    foreach ($session->items() as $item) {
+                        $planned = $week->cells[$item->rung->ladder]->dose;
+                        $counts = LeavingMark::of($item->rung, Method::default(), $planned)->setsFor($item->rung, $planned) ?? 0;
+                        $atMark += $counts > 2 ? 1 : 0;
+                        self::assertGreaterThanOrEqual(min($counts, $planned->sets() + 1), $item->dose->sets(), "{$week->number}: {$item->rung->name}");
+                    }
+                }
+            }
+        }
+
+        self::assertGreaterThan(10, $atMark);
     }
 
     public function testWhatIsTrainedComesAgain(): void

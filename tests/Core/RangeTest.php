@@ -59,6 +59,19 @@ final class RangeTest extends TestCase
         ShippedLibrary::item($rung, $line);
     }
 
+    #[TestWith(['2x6 45cm', '2x10 30cm', true, false])]
+    #[TestWith(['2x10 30cm', '2x6 45cm', true, true])]
+    #[TestWith(['2x10 third', '2x6 half', true, true])]
+    #[TestWith(['2x6 30cm', '2x8 30cm', false, true])]
+    #[TestWith(['2x6 30cm', '2x6 half', false, false])]
+    #[TestWith(['2x10 @5kg', '2x6 @8kg', true, true])]
+    public function test_more_of_the_way_asks_for_more_as_a_heavier_load_does(string $one, string $other, bool $isMore, bool $isLess): void
+    {
+        [$one, $other] = [DoseLine::parse($one, Sidedness::Both), DoseLine::parse($other, Sidedness::Both)];
+
+        self::assertSame([$isMore, $isLess], [$one->asksForMoreThan($other), $one->asksForLessThan($other)], 'more in something; less, whatever is asked for in a set');
+    }
+
     public function test_a_dose_without_a_range_is_the_smallest(): void
     {
         self::assertSame('2x6 30cm', DoseLine::print(ShippedLibrary::item(self::WHEEL, '2x6')->dose));

@@ -85,10 +85,30 @@ final class UpToDateTest extends TestCase
     {
         self::assertSame([], self::now(['all-fours/leg-held 3x10s/side'], stands: ['all-fours/leg-lift'])->changes, 'held work stands in for a lift');
         self::assertSame(['all-fours/opposite-short 3x5/side'], self::lines(self::now(['all-fours/leg-lift 3x6/side'], stands: ['all-fours/opposite-short'])), 'the same way of working does not');
+        self::assertSame([], self::now(['press-out/standing-held 2x10s/side'], stands: ['press-out/split-stance'])->changes, 'held work standing stands in for moving work standing');
         $apart = ['side-bridge/knees-bent left', 'side-bridge/top-leg-straight right'];
         self::assertSame([], self::now(['side-bridge/knees-bent 2x10s/side'], stands: $apart)->changes);
         self::assertSame([], self::now(['side-bridge/top-leg-straight 2x10s/right'], stands: $apart)->changes, 'the stronger side alone');
         self::assertSame(['side-bridge/knees-bent 2x10s/side'], self::lines(self::now(['side-bridge/top-leg-straight 2x10s/side'], stands: $apart)), 'both together go by the weaker');
+    }
+
+    public function test_how_far_each_repetition_goes_is_a_part_of_the_dose(): void
+    {
+        $wheel = ['rollout/wheel-30'];
+        self::assertSame([], self::now(['rollout/wheel-30 2x5 30cm'], stands: $wheel)->changes, 'less on purpose');
+        $wider = self::now(['rollout/wheel-30 2x6 30cm'], stands: ['rollout/wheel-30 both 45cm']);
+        self::assertSame(['rollout/wheel-30 2x6 45cm'], self::lines($wider));
+        self::assertStringNotContainsString('in place of', $wider->changes['rollout']->sentence);
+        self::assertSame([], self::now(['rollout/wheel-30 2x6 30cm'], stands: ['rollout/wheel-30 both 45cm'], isEasier: true)->changes);
+        self::assertSame(['rollout/wheel-30 2x6 30cm'], self::lines(self::now(['rollout/wheel-30 2x6 60cm'], stands: $wheel, isEasier: true)));
+    }
+
+    public function test_of_a_station_over_more_of_the_way_than_somebody_could_less_of_the_way_is_left(): void
+    {
+        $circuit = [new WrittenBlock(true, [new WrittenItem('a', 'rollout/wheel-30', '2x6 60cm'), new WrittenItem('b', 'bridge/short-top', '2x10')], [0])];
+        $record = self::record(['rollout/wheel-30', 'bridge/short-top'], ['rollout/wheel-30 2x6 45cm'], 9, Kit::cases());
+
+        self::assertSame(['rollout/wheel-30 2x4 45cm', 'bridge/short-top 2x10'], self::lines(UpToDate::of($circuit, $record)));
     }
 
     public function test_what_was_too_much_the_last_time_comes_in_no_more_sets_than_then(): void
@@ -328,7 +348,7 @@ final class UpToDateTest extends TestCase
 
     /**
      * @param list<string>   $written rung and dose
-     * @param list<string>   $stands  rungs, the last one of a ladder holds; with a side behind it where the sides differ
+     * @param list<string>   $stands  rungs, the last one of a ladder holds; with a side behind it where the sides differ, and a range behind that
      * @param list<string>   $done    rung and dose, clean on Friday 12 June
      * @param list<Kit>|null $kit
      */
@@ -360,8 +380,8 @@ final class UpToDateTest extends TestCase
         $today = Day::parse('2026-06-15');
         $placings = [];
         foreach ($stands as $at => $line) {
-            [$slug, $side] = [...explode(' ', $line), 'both'];
-            $placings[] = new Placing("p{$at}", (string) strstr($slug, '/', true), Side::from($side), $slug, $stopped, $at, Day::parse('2026-06-01'));
+            [$slug, $side, $range] = [...explode(' ', $line), ...array_slice(['rung', 'both', null], substr_count($line, ' ') + 1)];
+            $placings[] = new Placing("p{$at}", (string) strstr($slug, '/', true), Side::from($side), $slug, $stopped, $at, Day::parse('2026-06-01'), range: $range);
         }
         $ticks = array_fill_keys(array_map(static fn(FormQuestion $question): string => $question->value, FormQuestion::cases()), true);
         $logs = [];
