@@ -6,6 +6,7 @@ namespace EvenRungs\Person;
 
 use EvenRungs\Balance\Position;
 use EvenRungs\Body\Demand;
+use EvenRungs\Body\Limit;
 use EvenRungs\Body\Side;
 use EvenRungs\Body\Sidedness;
 use EvenRungs\Dose\Dose;
@@ -23,6 +24,7 @@ use EvenRungs\Progress\Gate;
 use EvenRungs\Progress\LadderLog;
 use EvenRungs\Progress\NextDose;
 use EvenRungs\Progress\RungSession;
+use EvenRungs\Session\CapCheck;
 use EvenRungs\Session\Item;
 use EvenRungs\Session\Primer;
 
@@ -65,10 +67,25 @@ final class Doses
             // Of a rung they do not stand on, as where a program begins low, nothing is known but that it was out of reach.
             $begins = isset($this->instead()[$rung->slug]) || array_filter($this->record->workingRungs(), static fn(Rung $one): bool => $one->slug === $rung->slug) !== [];
             $next = $this->after($rung) ?? ($begins ? NextDose::first($this->first($rung)) : null);
-            $this->due[$rung->slug] = $next === null ? null : $this->unlessTakenOver($rung, $next);
+            $this->due[$rung->slug] = $next === null ? null : $this->withinLimits($rung, $this->unlessTakenOver($rung, $next));
         }
 
         return $this->due[$rung->slug];
+    }
+
+    private function withinLimits(Rung $rung, NextDose $next): NextDose
+    {
+        [$dose, $why] = $this->underLimits($rung, $next->dose);
+
+        return $why === [] ? $next : $next->cut($dose, $why, $this->last($rung));
+    }
+
+    /** @return array{Dose, list<string>} as limits allow it, and what was cut */
+    private function underLimits(Rung $rung, Dose $dose): array
+    {
+        $limits = array_values(array_filter($this->record->circumstances()->limits, static fn(Limit $limit): bool => $limit->caps !== []));
+
+        return $limits === [] ? [$dose, []] : CapCheck::underLimits(new Item('next', $rung, $dose), $limits);
     }
 
     /** Less, where an easier version took its place from the first set on since the rung itself was done. */
@@ -233,7 +250,10 @@ final class Doses
 
         $first = $fromTest ?? ($isEasier ? FirstDose::untested($rung, $this->record->method) : FirstDose::half($rung, $this->record->method, $this->leftFor($rung)));
 
-        return $range === null ? $first : $first->over($range);
+        $first = $range === null ? $first : $first->over($range);
+        [$dose, $why] = $this->underLimits($rung, $first->dose);
+
+        return $why === [] ? $first : $first->cut($dose, $why);
     }
 
     /** Where an easier rung takes over: what was written, where it goes with that rung; else what it begins with, for as many sets. */

@@ -25,7 +25,6 @@ use EvenRungs\Ladder\StandIns;
 use EvenRungs\Load\SessionLoad;
 use EvenRungs\Method\Method;
 use EvenRungs\Progress\Decision;
-use EvenRungs\Progress\LeavingMark;
 use EvenRungs\Progress\RungSession;
 use EvenRungs\Reason\Reason;
 use EvenRungs\Screening\Admission;
@@ -52,7 +51,7 @@ final class PersonRecord
     private ?Withheld $withheld = null;
 
     /** @var list<string>|null */
-    private ?array $mastered = null;
+    private ?array $gonePast = null;
 
     private RungSessions $rungSessions;
 
@@ -349,25 +348,10 @@ final class PersonRecord
         return $this->judgement ??= new Judgement($this);
     }
 
-    /** @return list<string> slugs of rungs that were clean at their leaving mark */
-    public function mastered(): array
-    {
-        $isMastered = fn(RungSession $session): bool => $session->isClean() && LeavingMark::of($session->rung, $this->method, $session->dose)->reachedBy($session) === true;
-
-        return $this->mastered ??= array_values(array_unique(array_map(static fn(RungSession $session): string => $session->rung->slug, array_filter($this->rungSessions(Side::Both), $isMastered))));
-    }
-
-    /** @return list<string> slugs of rungs that were mastered, or that the person stood on and stands above by now: nobody is sent back to them */
+    /** @return list<string> slugs of rungs that nobody is sent back to */
     public function gonePast(): array
     {
-        $left = array_filter($this->history->placings, function (Placing $placing): bool {
-            $working = $this->workingRung($placing->ladder);
-            $rung = $this->library->has($placing->rung) ? $this->library->rung($placing->rung) : null;
-
-            return $working !== null && $rung !== null && $rung->slug !== $working->slug && $rung->height->above($working->height) <= 0;
-        });
-
-        return array_values(array_unique([...$this->mastered(), ...array_map(static fn(Placing $placing): string => $placing->rung, $left)]));
+        return $this->gonePast ??= GonePast::of($this);
     }
 
     /** The record as it would be once something is decided. */

@@ -19,6 +19,7 @@ use EvenRungs\Progress\RungSession;
 use EvenRungs\Reason\Reason;
 use EvenRungs\Reason\Refusal;
 use EvenRungs\Reason\Rule;
+use EvenRungs\Session\CapCheck;
 use EvenRungs\Session\Edit;
 use EvenRungs\Session\Item;
 use EvenRungs\Session\Part;
@@ -76,8 +77,28 @@ final readonly class UpToDate
                 default => self::change($item, $record, true, [], false),
             };
 
-            return $down !== null && $down[0]->rung !== $rung->slug ? $down : LighterDose::of($item, $rung, $dose, $record, keepsRounds: $onlyDown);
+            $now = $down !== null && $down[0]->rung !== $rung->slug ? $down : LighterDose::of($item, $rung, $dose, $record, keepsRounds: $onlyDown);
+
+            return self::underLimits($now, $item, $record);
         }, $leftOut);
+    }
+
+    /**
+     * What a limit allows of it, whatever was written before the limit: nobody stands beside a hold to say when it is enough.
+     *
+     * @param array{WrittenItem, Reason}|null $now what becomes of it, and why
+     *
+     * @return array{WrittenItem, Reason}|null
+     */
+    private static function underLimits(?array $now, WrittenItem $written, PersonRecord $record): ?array
+    {
+        [$rung, $dose] = self::written($now[0] ?? $written, $record, []) ?? [null, null];
+        if ($rung === null || $dose === null) {
+            return $now;
+        }
+        [$less, $why] = CapCheck::underLimits(new Item($written->id, $rung, $dose), $record->circumstances()->limits, $dose->first() instanceof Timed ? $dose->first()->target() : null);
+
+        return $why === [] ? $now : [new WrittenItem($written->id, $rung->slug, DoseLine::print($less)), $now === null ? Reason::because(Rule::LimitCaution, implode(' ', $why), ['written' => $written->dose], 'The limit lifted.') : $now[1]->adding(implode(' ', $why))];
     }
 
     /**

@@ -158,16 +158,7 @@ final class LadderPath
 
     private function capped(Rung $rung, Dose $dose): Dose
     {
-        foreach ($this->standing->circumstances->limits as $limit) {
-            foreach ($limit->caps as $cap) {
-                $item = new Item('one', $rung, $dose);
-                if ($cap->concerns($rung->position, $rung->demand) && CapCheck::measured($item, $cap) > $cap->seconds) {
-                    $dose = CapCheck::within($item, $cap) ?? $dose;
-                }
-            }
-        }
-
-        return $dose;
+        return CapCheck::underLimits(new Item('one', $rung, $dose), $this->standing->circumstances->limits)[0];
     }
 
     /** That the next rung waits for its phase, where it does. */

@@ -133,6 +133,16 @@ final readonly class FirstDose
         ));
     }
 
+    /**
+     * Cut to what limits allow.
+     *
+     * @param list<string> $why as sentences
+     */
+    public function cut(Dose $dose, array $why): self
+    {
+        return new self($dose, $this->reason->adding(implode(' ', $why)));
+    }
+
     /** The same over another range. */
     public function over(Range $range): self
     {

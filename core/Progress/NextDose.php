@@ -298,6 +298,18 @@ final readonly class NextDose
         return $this->at($this->dose->withExtra($sets, $side));
     }
 
+    /**
+     * Cut to what limits allow: where that is what was done last, nothing rises.
+     *
+     * @param list<string> $why as sentences
+     */
+    public function cut(Dose $dose, array $why, ?Dose $last): self
+    {
+        $isSame = $last !== null && DoseLine::print($dose) === DoseLine::print($last);
+
+        return new self($dose, $this->rises && ! $isSame, $this->reason->adding(implode(' ', $why)), $this->isLighter, $this->isMost);
+    }
+
     private function at(Dose $dose): self
     {
         return new self($dose, $this->rises, $this->reason, $this->isLighter, $this->isMost);

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace EvenRungs\Session;
 
 use EvenRungs\Body\DoseCap;
+use EvenRungs\Body\Limit;
 use EvenRungs\Dose\AccumulatedHold;
 use EvenRungs\Dose\Dose;
 use EvenRungs\Dose\Holds;
@@ -41,6 +42,35 @@ final class CapCheck
         }
 
         return $dose === null || self::measured(new Item($item->id, $item->rung, $dose, $item->firstSide), $cap) > $cap->seconds ? null : $dose;
+    }
+
+    /**
+     * A dose within what limits allow.
+     *
+     * @param list<Limit> $limits
+     * @param int|null    $seconds of the clock of everybody, where one runs
+     *
+     * @return array{Dose, list<string>} and what was cut for which limit, as sentences; none where it is as it was
+     */
+    public static function underLimits(Item $item, array $limits, ?int $seconds = null): array
+    {
+        $said = [];
+        foreach ($limits as $limit) {
+            foreach ($limit->caps as $cap) {
+                $isBeyond = $cap->concerns($item->rung->position, $item->rung->demand) && self::measured($item, $cap) > $cap->seconds;
+                $dose = match (true) {
+                    ! $isBeyond => null,
+                    $seconds === null => self::within($item, $cap),
+                    default => self::withinStation($item, $cap, $seconds),
+                };
+                if ($dose !== null) {
+                    $item = new Item($item->id, $item->rung, $dose, $item->firstSide);
+                    $said[] = ucfirst($limit->name).": {$cap->inWords()}, so ".($cap->wholeSet ? 'the set is shorter.' : 'the hold is cut up.');
+                }
+            }
+        }
+
+        return [$item->dose, $said];
     }
 
     /** The same where a clock of everybody runs: in as many bouts as the seconds of its work have time for. */

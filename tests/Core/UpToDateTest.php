@@ -11,11 +11,13 @@ use EvenRungs\Body\Kit;
 use EvenRungs\Body\Side;
 use EvenRungs\Calendar\Day;
 use EvenRungs\Dose\DoseLine;
+use EvenRungs\Method\Answer;
 use EvenRungs\Method\Method;
 use EvenRungs\Person\History;
 use EvenRungs\Person\LoggedSession;
 use EvenRungs\Person\LoggedSet;
 use EvenRungs\Person\MoreAtStations;
+use EvenRungs\Person\NotedLimit;
 use EvenRungs\Person\PersonRecord;
 use EvenRungs\Person\Placing;
 use EvenRungs\Person\Profile;
@@ -29,6 +31,8 @@ use EvenRungs\Progress\FormQuestion;
 use EvenRungs\Progress\NextDose;
 use EvenRungs\Reason\Reason;
 use EvenRungs\Reason\Rule;
+use EvenRungs\Screening\State;
+use EvenRungs\Session\Item;
 use EvenRungs\Session\Part;
 use EvenRungs\Session\Session;
 use EvenRungs\Session\StraightSets;
@@ -321,6 +325,36 @@ final class UpToDateTest extends TestCase
         self::assertSame(['press-out/standing-held'], $record->gonePast());
     }
 
+    public function test_under_a_limit_on_holds_what_is_due_is_cut_up_on_the_board_in_a_program_and_when_that_is_written(): void
+    {
+        $method = Method::default()->with(Answer::LongHolds);
+        $record = self::record(['dead-bug/ninety-hold', 'front-plank/forearms-bench', 'side-bridge/knees-bent', 'all-fours/opposite-short'], ['front-plank/forearms-bench 3x(3x10s/5)'], 6, Kit::cases(), limits: [State::RaisedPressure], method: $method);
+        $longest = static fn(array $blocks): int => max(array_map(static fn(Item $item): int => $item->longestHoldSeconds(), $record->read($blocks)->session?->items() ?? []));
+        $hand = new ProgramAtHand($record, new Plan, null, []);
+        $week = WrittenWeek::of($hand->make($hand->wishes()->next())->weeks[0]);
+
+        self::assertSame(10, $longest(SessionStart::fromBoard($record)->blocks));
+        foreach (array_keys($week->sessions) as $slot) {
+            self::assertSame(10, $longest($hand->asOfToday()->of($week, $slot)->blocks));
+            self::assertSame([], $hand->asOfToday()->of($week, $slot)->changes);
+        }
+        $due = $record->doses()->due(ShippedLibrary::rung('front-plank/forearms-bench'));
+        self::assertStringEndsWith('Raised pressure, heart, glaucoma or retina trouble: no hold over 10 s at effort 7 or more, so the hold is cut up.', $due->reason->sentence ?? '');
+        $again = self::record(['front-plank/forearms-bench'], ['front-plank/forearms-bench 3x(4x10s/5)'], 6, Kit::cases(), limits: [State::RaisedPressure], method: $method)->doses()->due(ShippedLibrary::rung('front-plank/forearms-bench'));
+        self::assertSame(['3x(4x10s/5)', false], [$again === null ? '' : DoseLine::print($again->dose), $again?->rises], 'what a limit cuts to the same is no rise');
+    }
+
+    public function test_alone_a_hold_that_was_written_before_a_limit_is_cut_up_and_with_the_trainer_it_stands(): void
+    {
+        $written = [self::block('front-plank/forearms-bench 2x30s'), new WrittenBlock(true, [new WrittenItem('a', 'side-bridge/knees-bent', '2x40s on'), new WrittenItem('b', 'bridge/short-top', '2x10')], [0])];
+        $record = self::record(['front-plank/forearms-bench', 'side-bridge/knees-bent', 'bridge/short-top'], [], 6, Kit::cases(), limits: [State::RaisedPressure]);
+
+        self::assertSame(['front-plank/forearms-bench 2x30s', 'side-bridge/knees-bent 2x40s on', 'bridge/short-top 2x10'], self::lines(UpToDate::of($written, $record, fixed: ['front-plank'])));
+        $alone = UpToDate::alone($written, $record, ['front-plank']);
+        self::assertSame(['front-plank/forearms-bench 2x(3x10s/5)', 'side-bridge/knees-bent 2x10s/side', 'bridge/short-top 2x10'], self::lines($alone), 'what is fixed, too');
+        self::assertSame(Rule::LimitCaution, $alone->changes['front-plank']->rule);
+    }
+
     public function test_where_it_would_be_longer_than_its_minutes_what_moved_on_gives_sets_away(): void
     {
         $now = self::now(['side-bridge/top-foot-front 4x20s/side', 'bridge/short-top 2x8'], stands: ['side-bridge/knees-bent', 'bridge/short-top'], done: ['side-bridge/knees-bent 2x20s/side', 'bridge/short-top 2x12']);
@@ -374,8 +408,9 @@ final class UpToDateTest extends TestCase
      * @param list<string> $stands
      * @param list<string> $done
      * @param list<Kit>    $kit
+     * @param list<State>  $limits
      */
-    private static function record(array $stands, array $done, int $effort, array $kit, bool $stopped = false): PersonRecord
+    private static function record(array $stands, array $done, int $effort, array $kit, bool $stopped = false, array $limits = [], ?Method $method = null): PersonRecord
     {
         $today = Day::parse('2026-06-15');
         $placings = [];
@@ -396,6 +431,6 @@ final class UpToDateTest extends TestCase
             $logs[] = new LoggedSession("log-{$at}", 'session', Day::parse('2026-06-12'), 100 + $at, 600, $sets, []);
         }
 
-        return new PersonRecord(ShippedLibrary::get(), Method::default(), $today, new Profile(Aim::Even, null, null, null, [1, 3, 5], 20, $kit, null, []), new Safety([], [], [], $today, []), History::of($placings, [], $logs, [], [], null));
+        return new PersonRecord(ShippedLibrary::get(), $method ?? Method::default(), $today, new Profile(Aim::Even, null, null, null, [1, 3, 5], 20, $kit, null, []), new Safety(array_map(static fn(State $state): NotedLimit => new NotedLimit($state, Side::Both, $today, true), $limits), [], [], $today, []), History::of($placings, [], $logs, [], [], null));
     }
 }

@@ -2,11 +2,11 @@ import { useMemo } from 'react';
 import type { Schemas } from '@/api/client';
 import { Figure } from '@/figure/Figure';
 import { partAt } from '@/figure/tempo';
-import { useFloor } from '@/frame/useFloor';
 import { cx } from '@/ui/cx';
 import type { AtHand } from './atHand';
 import { course, strung, wayAt, type StrungCue, type Way } from './course';
 import { useFollowing, useMovedOn } from '@/clock/following';
+import { OnWall } from '@/clock/OnWall';
 import { Standby } from '@/clock/Standby';
 import { lasts, repetition, runFor, type Player } from '@/clock/player';
 import { mirrored, thenOf, wordOf } from './words';
@@ -16,19 +16,15 @@ export function Wall({ sheet, training: { opened } }: { sheet: Schemas['CueSheet
   const { steps, left } = opened.training;
   const cues = useMemo(() => strung(sheet, course(sheet, steps, left)), [sheet, steps, left]);
   const player = useMovedOn(cues, useFollowing(sheet.session)?.player);
-  useFloor(true);
   const cue = player ? cues[player.at] : undefined;
   return (
-    <main
-      data-theme="dark"
-      className="fixed inset-0 z-20 grid grid-rows-[auto_1fr_auto] gap-[2vh] overflow-hidden bg-ground p-[3vh] text-ink"
-    >
+    <OnWall rows="grid-rows-[auto_1fr_auto]">
       {player && cue ? (
         <Standing sheet={sheet} cues={cues} player={player} cue={cue} way={wayAt(sheet, cue)} />
       ) : (
         <Standby title={sheet.title} isOver={player?.over === true} />
       )}
-    </main>
+    </OnWall>
   );
 }
 

@@ -18,6 +18,7 @@ import { Loading } from '@/ui/Loading';
 import { staysLow } from '@/ui/staysLow';
 import { Look, Station, type Looked } from './AtStation';
 import { cuesOf, type SquadCue } from './course';
+import { RoundAndTurn } from './RoundAndTurn';
 import { Asking } from './Asking';
 import { Telling } from './Telling';
 import { asNow, knownToday, type Answers } from './telling';
@@ -224,8 +225,7 @@ function Count({ cue, leftMs, view }: { cue: SquadCue; leftMs: number; view: Squ
         {Math.ceil(leftMs / 1000)}
       </p>
       <p className="self-start text-xl text-ink2 max-[50rem]:order-3">
-        round <span className="font-mono font-bold text-ink">{cue.round}</span> of {view.rounds} · turn{' '}
-        <span className="font-mono font-bold text-ink">{cue.place + 1}</span> of {view.stations.length}
+        <RoundAndTurn cue={cue} view={view} />
       </p>
     </div>
   );

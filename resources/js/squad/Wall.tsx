@@ -1,12 +1,13 @@
 import { useMemo } from 'react';
 import { useFollowing, useMovedOn } from '@/clock/following';
+import { OnWall } from '@/clock/OnWall';
 import { Standby } from '@/clock/Standby';
 import { lasts } from '@/clock/player';
-import { useFloor } from '@/frame/useFloor';
 import { cx } from '@/ui/cx';
 import { DemandGlyph } from '@/ui/DemandGlyph';
 import { inWords } from './AtStation';
 import { cuesOf, pieceAt, whoIsAt, type SquadCue } from './course';
+import { RoundAndTurn } from './RoundAndTurn';
 import { doneIn, nothing, type Answers } from './telling';
 import type { SquadView } from './useSquad';
 import { cueWords, plain } from './words';
@@ -29,13 +30,9 @@ export function Wall({ squad }: { squad: string }) {
   const shown = followed?.shown as Shown | null | undefined;
   const cues = useMemo(() => (shown ? cuesOf(shown.view) : []), [shown]);
   const player = useMovedOn(cues, shown && followed?.player);
-  useFloor(true);
   const cue = player ? cues[player.at] : undefined;
   return (
-    <main
-      data-theme="dark"
-      className="fixed inset-0 z-20 grid grid-rows-[auto_1fr] gap-[2vh] overflow-hidden bg-ground p-[3vh] text-ink"
-    >
+    <OnWall rows="grid-rows-[auto_1fr]">
       {shown && player && cue ? (
         <>
           <Count cue={cue} leftMs={player.leftMs} isPaused={player.since === null && player.at > 0} view={shown.view} />
@@ -44,7 +41,7 @@ export function Wall({ squad }: { squad: string }) {
       ) : (
         <Standby title={shown?.view.name ?? 'The clock of a squad'} isOver={player?.over === true} />
       )}
-    </main>
+    </OnWall>
   );
 }
 
@@ -64,8 +61,7 @@ function Count({ cue, leftMs, isPaused, view }: { cue: SquadCue; leftMs: number;
           {isPaused ? 'Paused' : cueWords[cue.kind]}
         </h1>
         <p className="mt-[2vh] truncate text-[5vh] leading-tight text-ink2">
-          round <span className="font-mono font-bold text-ink">{cue.round}</span> of {view.rounds} · turn{' '}
-          <span className="font-mono font-bold text-ink">{cue.place + 1}</span> of {view.stations.length}
+          <RoundAndTurn cue={cue} view={view} />
         </p>
       </div>
     </div>
