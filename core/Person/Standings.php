@@ -22,6 +22,9 @@ final class Standings
     /** @var array<string, array<string, Placing>>|null by ladder and side */
     private ?array $placed = null;
 
+    /** @var array<string, array<string, non-empty-list<Placing>>>|null by ladder and side, the newest first */
+    private ?array $moves = null;
+
     /** @param list<Placing> $placings in order of time */
     public function __construct(private readonly Library $library, private readonly array $placings) {}
 
@@ -86,15 +89,33 @@ final class Standings
     private function newest(\Closure $counts): array
     {
         $newest = [];
-        foreach ($this->placings as $placing) {
-            if ($counts($placing)) {
-                foreach ($placing->side === Side::Both ? [Side::Left, Side::Right] : [$placing->side] as $side) {
-                    $newest[$placing->ladder][$side->value] = $placing;
+        foreach ($this->moves() as $ladder => $sides) {
+            foreach ($sides as $side => $moves) {
+                foreach ($moves as $placing) {
+                    if ($counts($placing)) {
+                        $newest[$ladder][$side] = $placing;
+                        break;
+                    }
                 }
             }
         }
 
         return $newest;
+    }
+
+    /** @return array<string, array<string, non-empty-list<Placing>>> by ladder and side, the newest first: where somebody stood after each of many moves is asked at once */
+    private function moves(): array
+    {
+        if ($this->moves === null) {
+            $this->moves = [];
+            foreach (array_reverse($this->placings) as $placing) {
+                foreach ($placing->side === Side::Both ? [Side::Left, Side::Right] : [$placing->side] as $side) {
+                    $this->moves[$placing->ladder][$side->value][] = $placing;
+                }
+            }
+        }
+
+        return $this->moves;
     }
 
     /**
