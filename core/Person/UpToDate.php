@@ -364,7 +364,7 @@ final readonly class UpToDate
     /** A dose that the rules would have by now: a step on, a step back, another range, or less than what was written ahead. */
     private static function hasMovedOn(NextDose $coming, Rung $rung, Dose $now, Dose $written, PersonRecord $record, bool $isEasier): bool
     {
-        $isElsewhere = $written->range !== null && ! $written->range->is($now->range) && ! ($isEasier && $now->asksForMoreThan($written));
+        $isElsewhere = $written->range !== null && ! $written->range->is($now->range) && (! $isEasier || ! $now->asksForMoreThan($written));
 
         return ($coming->rises && ! $isEasier) || $coming->isLighter || $isElsewhere || DoseStep::total($rung, $now, $record->method) < DoseStep::total($rung, $written, $record->method);
     }

@@ -208,7 +208,7 @@ final class NextDoseTest extends TestCase
     {
         $rung = ShippedLibrary::rung('rollout/wheel-30');
         $session = fn(int $time, string $line, bool $fault = false): RungSession => $this->session($rung->slug, DoseLine::parse($line, $rung->sidedness), $time, $fault);
-        $next = static fn(RungSession ...$log): ?string => DoseLine::print(NextDose::after($rung, array_values($log), new DoseTerms(Method::default()), Day::parse('2026-06-05'), Course::StepDownProposed)->dose ?? throw new \LogicException);
+        $next = static fn(RungSession ...$log): string => DoseLine::print(NextDose::after($rung, array_values($log), new DoseTerms(Method::default()), Day::parse('2026-06-05'), Course::StepDownProposed)->dose ?? throw new \LogicException);
 
         self::assertSame('2x10 30cm', $next($session(1, '2x10 30cm'), $session(3, '2x6 45cm', fault: true)));
         self::assertSame('2x4 45cm', $next($session(1, '2x4 60cm'), $session(3, '2x6 45cm', fault: true)), 'what was clean over more of it is no way back');

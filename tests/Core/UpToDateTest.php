@@ -329,7 +329,8 @@ final class UpToDateTest extends TestCase
     {
         $method = Method::default()->with(Answer::LongHolds);
         $record = self::record(['dead-bug/ninety-hold', 'front-plank/forearms-bench', 'side-bridge/knees-bent', 'all-fours/opposite-short'], ['front-plank/forearms-bench 3x(3x10s/5)'], 6, Kit::cases(), limits: [State::RaisedPressure], method: $method);
-        $longest = static fn(array $blocks): int => max(array_map(static fn(Item $item): int => $item->longestHoldSeconds(), $record->read($blocks)->session?->items() ?? []));
+        /** @param list<WrittenBlock> $blocks */
+        $longest = static fn(array $blocks): int => max([0, ...array_map(static fn(Item $item): int => $item->longestHoldSeconds(), $record->read($blocks)->session?->items() ?? [])]);
         $hand = new ProgramAtHand($record, new Plan, null, []);
         $week = WrittenWeek::of($hand->make($hand->wishes()->next())->weeks[0]);
 
@@ -415,7 +416,8 @@ final class UpToDateTest extends TestCase
         $today = Day::parse('2026-06-15');
         $placings = [];
         foreach ($stands as $at => $line) {
-            [$slug, $side, $range] = [...explode(' ', $line), ...array_slice(['rung', 'both', null], substr_count($line, ' ') + 1)];
+            [$slug, $side] = [...explode(' ', $line), 'both'];
+            $range = explode(' ', $line)[2] ?? null;
             $placings[] = new Placing("p{$at}", (string) strstr($slug, '/', true), Side::from($side), $slug, $stopped, $at, Day::parse('2026-06-01'), range: $range);
         }
         $ticks = array_fill_keys(array_map(static fn(FormQuestion $question): string => $question->value, FormQuestion::cases()), true);
