@@ -329,14 +329,13 @@ final class UpToDateTest extends TestCase
     {
         $method = Method::default()->with(Answer::LongHolds);
         $record = self::record(['dead-bug/ninety-hold', 'front-plank/forearms-bench', 'side-bridge/knees-bent', 'all-fours/opposite-short'], ['front-plank/forearms-bench 3x(3x10s/5)'], 6, Kit::cases(), limits: [State::RaisedPressure], method: $method);
-        /** @param list<WrittenBlock> $blocks */
-        $longest = static fn(array $blocks): int => max([0, ...array_map(static fn(Item $item): int => $item->longestHoldSeconds(), $record->read($blocks)->session?->items() ?? [])]);
+        $longest = static fn(WrittenBlock ...$blocks): int => max([0, ...array_map(static fn(Item $item): int => $item->longestHoldSeconds(), $record->read(array_values($blocks))->session?->items() ?? [])]);
         $hand = new ProgramAtHand($record, new Plan, null, []);
         $week = WrittenWeek::of($hand->make($hand->wishes()->next())->weeks[0]);
 
-        self::assertSame(10, $longest(SessionStart::fromBoard($record)->blocks));
+        self::assertSame(10, $longest(...SessionStart::fromBoard($record)->blocks));
         foreach (array_keys($week->sessions) as $slot) {
-            self::assertSame(10, $longest($hand->asOfToday()->of($week, $slot)->blocks));
+            self::assertSame(10, $longest(...$hand->asOfToday()->of($week, $slot)->blocks));
             self::assertSame([], $hand->asOfToday()->of($week, $slot)->changes);
         }
         $due = $record->doses()->due(ShippedLibrary::rung('front-plank/forearms-bench'));
