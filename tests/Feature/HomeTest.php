@@ -181,6 +181,20 @@ final class HomeTest extends HomeTestCase
         $this->getJson("/api/home/sessions/{$this->session}/cues")->assertConflict()->assertJsonPath('code', 'not-today');
     }
 
+    public function test_at_home_a_hold_written_before_a_limit_is_cut_up_and_the_limit_is_not_named(): void
+    {
+        $this->atTheDesk();
+        $this->place($this->person, 'front-plank/forearms-bench');
+        $session = $this->writtenSession($this->person, ['front-plank/forearms-bench' => '2x30s']);
+        PersonLimit::query()->create(['id' => self::id(), 'person_id' => $this->person, 'state' => 'raised-pressure', 'side' => 'both', 'note' => '', 'since' => '2026-06-01', 'cleared' => true]);
+        DB::table('people')->where('id', $this->person)->increment('records');
+        $this->getJson("/api/people/{$this->person}/sessions/{$session}")->assertJsonPath('preview.blocks.0.items.0.dose', '2x30s');
+        $this->open($this->link());
+
+        $cues = $this->getJson("/api/home/sessions/{$session}/cues")->assertOk()->assertJsonPath('ways.0.dose', '2x(3x10s/5)');
+        self::assertSame(['“Front plank, forearms on a bench” for now: 2 × (3 holds of 10 s, 5 s between), in shorter holds than was written.'], $cues->json('cautions'));
+    }
+
     public function test_a_danger_sign_ticked_at_home_closes_training_on_every_path_and_is_first_on_the_bench(): void
     {
         $this->open($this->link());
