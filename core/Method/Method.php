@@ -4,6 +4,10 @@ declare(strict_types=1);
 
 namespace EvenRungs\Method;
 
+use EvenRungs\Body\Demand;
+use EvenRungs\Body\DoseCap;
+use EvenRungs\Body\Limit;
+use EvenRungs\Body\Position;
 use EvenRungs\Calendar\Day;
 
 /** The school a person is trained by: one answer to each question, and whose it is. */
@@ -13,8 +17,9 @@ final readonly class Method
      * @param array<string, Answer>      $given by question; the default when absent
      * @param array<string, MethodLevel> $whose by question
      * @param array<string, Day>         $changed when the answer that holds last changed, by question
+     * @param list<DoseCap>              $caps on holds, of the limits of the person who is trained by it
      */
-    private function __construct(private array $given, private array $whose, private array $changed = []) {}
+    private function __construct(private array $given, private array $whose, private array $changed = [], private array $caps = []) {}
 
     public static function default(): self
     {
@@ -26,13 +31,36 @@ final readonly class Method
     {
         $question = $answer->question()->value;
 
-        return new self([...$this->given, $question => $answer], [...$this->whose, $question => $of], $this->changed);
+        return new self([...$this->given, $question => $answer], [...$this->whose, $question => $of], $this->changed, $this->caps);
     }
 
     /** The same, knowing when the answer to a question changed. */
     public function changedOn(Question $question, Day $day): self
     {
-        return new self($this->given, $this->whose, [...$this->changed, $question->value => $day]);
+        return new self($this->given, $this->whose, [...$this->changed, $question->value => $day], $this->caps);
+    }
+
+    /**
+     * The school of somebody whose limits stand above it.
+     *
+     * @param list<Limit> $limits
+     */
+    public function under(array $limits): self
+    {
+        $caps = array_merge([], ...array_map(static fn(Limit $limit): array => $limit->caps, $limits));
+
+        return new self($this->given, $this->whose, $this->changed, array_values(array_filter($caps, static fn(DoseCap $cap): bool => ! $cap->wholeSet)));
+    }
+
+    /** What limits leave of a hold in such work; null where they leave it as it is. */
+    public function capOnHolds(Position $position, Demand $demand): ?DoseCap
+    {
+        $least = null;
+        foreach ($this->caps as $cap) {
+            $least = $cap->concerns($position, $demand) && $cap->seconds < ($least->seconds ?? PHP_INT_MAX) ? $cap : $least;
+        }
+
+        return $least;
     }
 
     /** That the answer changed on a day or after it, in a sentence; empty where it did not. Sessions are judged by today's answers. */

@@ -40,6 +40,9 @@ use EvenRungs\Session\WrittenBlock;
 /** The record of a person on a day: where they stand, what is open to them, what waits to be decided and what comes next. */
 final class PersonRecord
 {
+    /** The school the person is trained by, under their limits. */
+    public readonly Method $method;
+
     private readonly Standings $standings;
 
     private ?Circumstances $circumstances = null;
@@ -57,12 +60,13 @@ final class PersonRecord
 
     public function __construct(
         public readonly Library $library,
-        public readonly Method $method,
+        Method $method,
         public readonly Day $today,
         public readonly Profile $profile,
         public readonly Safety $safety,
         public readonly History $history,
     ) {
+        $this->method = $method->under($this->limits());
         $this->standings = new Standings($library, $history->placings);
         $this->rungSessions = new RungSessions($library, $history);
     }
@@ -72,9 +76,15 @@ final class PersonRecord
     public function circumstances(): Circumstances
     {
         return $this->circumstances ??= $this->circumstancesWith(
-            array_map(fn(NotedLimit $limit): Limit => $limit->inForce($this->isCleared()), $this->safety->limits),
+            $this->limits(),
             $this->profile->kit,
         );
+    }
+
+    /** @return list<Limit> noted, as they are in force today */
+    private function limits(): array
+    {
+        return array_map(fn(NotedLimit $limit): Limit => $limit->inForce($this->isCleared()), $this->safety->limits);
     }
 
     /**
@@ -88,7 +98,7 @@ final class PersonRecord
         $born = $this->profile->birthYear;
         $byAge = $born === null ? [] : array_map(static fn(State $state): Limit => $state->limit(Side::Both, "born in {$born}"), State::ofAge($born, $this->today->year()));
 
-        return new Circumstances([...$limits, ...$byAge], $kit, $this->method, $this->safety->allowances, $this->unprepared(...));
+        return new Circumstances([...$limits, ...$byAge], $kit, $this->method->under($limits), $this->safety->allowances, $this->unprepared(...));
     }
 
     /** The activation rung that should come before a rung and that the person has neither left below them nor shown in a test. */

@@ -76,7 +76,7 @@ final readonly class Gate
 
         $since = $sessions === [] ? null : $sessions[0]->date;
         $conditions = [
-            new Condition($atMark, Reason::because(Rule::GateMark, self::markSentence($working, $sessions, $atMark, $method).($working->doseKind->isHold() ? $method->saysChangeSince(Question::HoldStrategy, $since) : ''), $latest === null ? [] : ['done' => self::done($latest), 'leaving mark' => LeavingMark::of($latest->rung, $method, $latest->dose)->inWords(), ...($working->doseKind->isHold() ? ['hold strategy' => $method->said(Question::HoldStrategy)] : [])], 'Reaching the leaving mark in every set and on every side.')),
+            new Condition($atMark, Reason::because(Rule::GateMark, self::markSentence($working, $sessions, $atMark, $method).($working->doseKind->isHold() ? $method->saysChangeSince(Question::HoldStrategy, $since) : ''), $latest === null ? [] : ['done' => self::done($latest), 'leaving mark' => LeavingMark::of($latest->rung, $method, $latest->dose)->inWords(), ...($working->doseKind->isHold() ? ['hold strategy' => $method->said(Question::HoldStrategy), ...self::cap($working, $method)] : [])], 'Reaching the leaving mark in every set and on every side.')),
             new Condition($latest?->everyTick(), Reason::because(Rule::GateForm, self::formSentence($latest), [], 'A tick at every question of the form check in every set.')),
             new Condition($latest?->painAtMost($allowed), Reason::because(Rule::GatePain, $latest === null ? "Pain at most {$allowed} in every set." : self::painSentence($latest, $allowed), [], "Pain at most {$allowed} in every set.")),
             new Condition($latest?->effort() === null ? null : $latest->effort() <= $highestEffort, Reason::because(Rule::GateEffort, $latest === null ? "Effort at most {$highestEffort} in the hardest set." : ($latest->effort() === null ? 'No effort was told.' : "Effort {$latest->effort()} of 10 in the hardest set; at most {$highestEffort} to climb.").$method->saysChangeSince(Question::Effort, $since), ['effort' => $method->said(Question::Effort)], "The same work at effort {$highestEffort} or less.")),
@@ -141,6 +141,14 @@ final readonly class Gate
         $kept = $session->keptPain() === null ? '' : " Pain {$session->keptPain()} was there before the session, not where this rung loads: it holds nothing back.";
 
         return ($session->pain() === null ? 'No pain number was told.' : "Pain {$session->pain()} of 10; at most {$allowed} to climb.").$kept;
+    }
+
+    /** @return array<string, string> what limits leave of its holds, as an input */
+    private static function cap(Rung $working, Method $method): array
+    {
+        $cap = $method->capOnHolds($working->position, $working->demand);
+
+        return $cap === null ? [] : ['a limit' => $cap->inWords()];
     }
 
     private static function isAtMark(RungSession $session, Method $method): ?bool

@@ -81,6 +81,7 @@ final readonly class LeavingMark
 
         $mark = self::ofTable($rung, $method, $level, $table, $sets);
         $mark = $rung->mark === null ? $mark : $mark->writtenAs($rung->mark);
+        $mark = $mark->inHoldsOf($method->capOnHolds($rung->position, $rung->demand)->seconds ?? PHP_INT_MAX);
 
         return $rung->range === null ? $mark : new self($mark->unit, $mark->target, $mark->bout, $mark->sets, $mark->once, $mark->bouts, $mark->pause, $rung->range);
     }
@@ -102,6 +103,21 @@ final readonly class LeavingMark
             $rung->doseKind === DoseKind::LoadedLift => new self(Unit::Reps, $rung->band->high ?? $table->first()->target(), 0, self::LOADED_SETS[$level]),
             default => new self(Unit::Reps, $rung->band->high ?? $table->first()->target(), 0, $sets),
         };
+    }
+
+    /** As much in each set, in holds no longer than a limit allows: in shorter ones it would never be reached (our own choice). */
+    private function inHoldsOf(int $most): self
+    {
+        return $this->bout <= $most && $this->pause <= $most && ($this->bouts === null || intdiv($this->target, $this->bouts) <= $most) ? $this : new self(
+            $this->unit,
+            $this->target,
+            min($this->bout, $most),
+            $this->sets,
+            $this->once,
+            $this->bouts === null ? null : max($this->bouts, intdiv($this->target + $most - 1, $most)),
+            min($this->pause, $most),
+            falls: $this->falls,
+        );
     }
 
     /** The trainer's own target for a set, the rest as in the table. */
