@@ -98,11 +98,13 @@ final class CapCheck
             return $dose->withTempo(Tempo::parse(implode('-', [$tempo->lowering->print(), $part($tempo->pauseLow), $tempo->lifting->print(), $part($tempo->pauseHigh)])));
         }
         $bouts = static fn(int $seconds): int => intdiv($seconds + $most - 1, $most);
+        // All alike, so that the same work is no more: fifteen seconds are two holds of eight, not of ten. A clock has time for whole ones.
+        $each = static fn(int $seconds): int => intdiv($seconds + $bouts($seconds) - 1, $bouts($seconds));
 
         return match (true) {
-            $body instanceof Holds => $dose->withBody(Holds::of($body->count * $bouts($body->seconds), $most, max($body->gapSeconds, self::GAP_SECONDS))),
+            $body instanceof Holds => $dose->withBody(Holds::of($body->count * $bouts($body->seconds), $each($body->seconds), max($body->gapSeconds, self::GAP_SECONDS))),
             $body instanceof AccumulatedHold => $dose->withBody(AccumulatedHold::of($body->totalSeconds, $most, $body->gapSeconds)),
-            $body instanceof Open => $dose->withBody(Holds::of($bouts($body->estimate), $most, self::GAP_SECONDS)),
+            $body instanceof Open => $dose->withBody(Holds::of($bouts($body->estimate), $each($body->estimate), self::GAP_SECONDS)),
             $body instanceof Timed => $dose->withBody(Holds::of($bouts($item->longestHoldSeconds()), $most, self::GAP_SECONDS))->eachSide($item->rung->sidedness->countsEachSide()),
             default => null,
         };

@@ -18,6 +18,7 @@ use EvenRungs\Progress\LeavingMark;
 use EvenRungs\Progress\RungSession;
 use EvenRungs\Progress\SetLog;
 use EvenRungs\Screening\State;
+use EvenRungs\Session\CapCheck;
 use EvenRungs\Session\Item;
 use PHPUnit\Framework\Attributes\TestWith;
 use PHPUnit\Framework\TestCase;
@@ -53,6 +54,14 @@ final class LimitOnHoldsTest extends TestCase
                 }
             }
         }
+    }
+
+    public function test_a_hold_is_cut_up_into_as_much_work_and_no_more(): void
+    {
+        $limits = [State::RaisedPressure->limit(Side::Both, '', true)];
+        $cut = static fn(string $line): string => DoseLine::print(CapCheck::underLimits(ShippedLibrary::item('side-bridge/knees-bent', $line), $limits)[0]);
+
+        self::assertSame(['2x(2x8s/5)/side', '2x(3x10s/5)/side', '2x10s/side'], [$cut('2x15s/side'), $cut('2x30s/side'), $cut('2x10s/side')]);
     }
 
     public function test_the_gate_opens_at_that_mark_and_names_the_limit(): void
