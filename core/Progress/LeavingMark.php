@@ -105,7 +105,7 @@ final readonly class LeavingMark
         };
     }
 
-    /** As much in each set, in holds no longer than a limit allows: in shorter ones it would never be reached (our own choice). */
+    /** As much in each set, in holds no longer than a limit allows: one of longer holds would never be reached (our own choice). */
     private function inHoldsOf(int $most): self
     {
         return $this->bout <= $most && $this->pause <= $most && ($this->bouts === null || intdiv($this->target, $this->bouts) <= $most) ? $this : new self(

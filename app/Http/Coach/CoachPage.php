@@ -18,6 +18,7 @@ use App\Records\TrainingEvents;
 use EvenRungs\Body\Side;
 use EvenRungs\Dose\DoseLine;
 use EvenRungs\Dose\DoseWords;
+use EvenRungs\Dose\Holds;
 use EvenRungs\Log\EndReason;
 use EvenRungs\Person\EasierNow;
 use EvenRungs\Person\UpToDate;
@@ -88,7 +89,15 @@ final readonly class CoachPage
         $left = array_map(static fn(Reason $reason): string => "“{$reason->inputs[0]->value}” is left out {$why($reason->rule)}", array_values(array_filter($this->leftOut, static fn(Reason $reason): bool => $why($reason->rule) !== null)));
         $changed = array_filter($this->session->items(), fn(Item $item): bool => isset($this->changes[$item->id]));
 
-        return [...$left, ...array_map(fn(Item $item): string => "“{$item->rung->name}” for now: ".DoseWords::of($item->dose, $this->file->record->method->counting()).($this->changes[$item->id]->rule === Rule::LimitCaution ? ', in shorter holds than was written.' : ', less than was written.'), array_values($changed))];
+        return [...$left, ...array_map(fn(Item $item): string => "“{$item->rung->name}” for now: ".DoseWords::of($item->dose, $this->file->record->method->counting()).', '.$this->comparedWithWritten($item).' than was written.', array_values($changed))];
+    }
+
+    /** A hold that a limit cuts up is no less. */
+    private function comparedWithWritten(Item $item): string
+    {
+        $body = $item->dose->first();
+
+        return $this->changes[$item->id]->rule === Rule::LimitCaution && $body instanceof Holds && $body->count > 1 ? 'in shorter holds' : 'less';
     }
 
     /**
