@@ -18,6 +18,7 @@ use EvenRungs\Calendar\Day;
 use EvenRungs\Home\MessageKind;
 use EvenRungs\Home\StageAfter;
 use EvenRungs\Person\Growth;
+use EvenRungs\Person\StoodThen;
 use EvenRungs\Session\SessionLength;
 use EvenRungs\Session\WrittenBlock;
 use Illuminate\Support\Facades\DB;
@@ -95,7 +96,7 @@ final readonly class GrowSheets
             }
         }
         $session->update([
-            'blocks' => array_map(static fn(WrittenBlock $block): array => $block->toArray(), $read->written()),
+            'blocks' => array_map(static fn(WrittenBlock $block): array => $block->toArray(), StoodThen::on($read->written(), $file->record, $file->clock->sequence(), $session->inCore()->blocks)),
             'rung_snapshots' => $snapshots,
             'library_version' => $file->record->library->version,
             'total_seconds' => $read->session === null ? null : SessionLength::of($read->session, $session->picks)->longest,

@@ -9,6 +9,7 @@ use App\Models\Plan;
 use App\Models\TrainingSession;
 use App\Records\PersonFile;
 use EvenRungs\Person\ShapedSession;
+use EvenRungs\Person\StoodThen;
 use EvenRungs\Person\WeekShape;
 use EvenRungs\Session\SessionLength;
 use EvenRungs\Session\WrittenBlock;
@@ -64,7 +65,7 @@ final readonly class LayOutShape
             'title' => Str::limit($session->title, 117),
             'minutes' => $session->minutes,
             'picks' => $session->picks,
-            'blocks' => array_map(static fn(WrittenBlock $block): array => $block->toArray(), $session->blocks),
+            'blocks' => array_map(static fn(WrittenBlock $block): array => $block->toArray(), StoodThen::on($session->blocks, $file->record, $file->clock->sequence())),
             'rung_snapshots' => $snapshots,
             'library_version' => $file->record->library->version,
             'total_seconds' => SessionLength::of($file->record->read($session->blocks)->session, $session->picks)->longest,

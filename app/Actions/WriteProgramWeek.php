@@ -12,6 +12,7 @@ use App\Models\User;
 use App\Models\WeekWriting;
 use App\Records\PersonFile;
 use EvenRungs\Person\ProgramAtHand;
+use EvenRungs\Person\StoodThen;
 use EvenRungs\Program\ProgramSlot;
 use EvenRungs\Program\WrittenWeek;
 use EvenRungs\Session\WrittenBlock;
@@ -140,7 +141,7 @@ final readonly class WriteProgramWeek
         $columns = [
             'title' => "Week {$week->ofProgram}, {$place->cell->inWords()}",
             'minutes' => $place->minutes,
-            'blocks' => array_map(static fn(WrittenBlock $block): array => $block->toArray(), $blocks),
+            'blocks' => array_map(static fn(WrittenBlock $block): array => $block->toArray(), StoodThen::on($blocks, $file->record, $file->clock->sequence())),
             'rung_snapshots' => $snapshots,
             'library_version' => $file->record->library->version,
             'total_seconds' => $file->record->read($blocks)->session?->timeline()->totals()->total(),

@@ -13,6 +13,7 @@ use App\Records\OpenPerson;
 use App\Records\PersonFile;
 use App\Records\PersonLines;
 use App\Records\SquadFile;
+use EvenRungs\Person\StoodThen;
 use EvenRungs\Session\WrittenBlock;
 use EvenRungs\Squad\SquadMember;
 use Illuminate\Support\Facades\DB;
@@ -63,16 +64,16 @@ final readonly class WriteSquadSessions
                 $snapshots[$item->rung] = $this->ladders->snapshot($item->rung);
             }
         }
+        $row = TrainingSession::withTrashed()->where('person_id', $of->person->id)->where('squad_id', $file->row->id)->lockForUpdate()->first()
+            ?? new TrainingSession(['id' => strtolower((string) Str::ulid()), 'person_id' => $of->person->id, 'squad_id' => $file->row->id, 'version' => 0]);
         $columns = [
             'title' => $file->row->name,
-            'blocks' => array_map(static fn(WrittenBlock $block): array => $block->toArray(), $blocks),
+            'blocks' => array_map(static fn(WrittenBlock $block): array => $block->toArray(), StoodThen::on($blocks, $of->record, $of->clock->sequence(), $row->exists ? $row->inCore()->blocks : [])),
             'rung_snapshots' => $snapshots,
             'library_version' => $of->record->library->version,
             'total_seconds' => $of->record->read($blocks)->session?->timeline()->totals()->total(),
             'origin' => 'in the squad',
         ];
-        $row = TrainingSession::withTrashed()->where('person_id', $of->person->id)->where('squad_id', $file->row->id)->lockForUpdate()->first()
-            ?? new TrainingSession(['id' => strtolower((string) Str::ulid()), 'person_id' => $of->person->id, 'squad_id' => $file->row->id, 'version' => 0]);
         if ($row->trashed()) {
             $row->restore();
         }

@@ -69,6 +69,7 @@ final class AsOfToday
             return UpToDate::asWritten($blocks);
         }
         $week = $this->weekOf($session);
+        $blocks = StoodThen::on($blocks, $this->hand->record, PHP_INT_MAX, $session->blocks ?? []);
 
         return UpToDate::of($blocks, $this->hand->record, $week?->kind === WeekKind::Easier, self::fixed($week));
     }

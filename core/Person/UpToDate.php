@@ -114,7 +114,7 @@ final readonly class UpToDate
             $items = [];
             foreach ($block->items as $item) {
                 [$rung, $dose] = self::written($item, $record, []) ?? [null, null];
-                if ($rung === null || $dose === null || $stays($rung) || self::standsThere($rung, $dose, $record) || self::below($rung, $record) !== null) {
+                if ($rung === null || $dose === null || $stays($rung) || self::standsThere($rung, $dose, $record) || StoodThen::rung($rung->ladder, $record) !== null) {
                     $items[] = $item;
                     continue;
                 }
@@ -213,7 +213,7 @@ final readonly class UpToDate
             return null;
         }
         [$written, $dose] = $written;
-        $rung = self::rung($written, $dose, $record, $isEasier);
+        $rung = self::rung($item, $written, $dose, $record, $isEasier);
         if ($dose->first() instanceof Timed || $dose->first() instanceof Open) {
             return match (true) {
                 $rung->height->above($written->height) < 0 => self::sameSeconds($dose, $rung, $written, $item, $record),
@@ -265,7 +265,7 @@ final readonly class UpToDate
             return null;
         }
         [$written, $dose] = $written;
-        $rung = self::rung($written, $dose, $record, true);
+        $rung = self::rung($item, $written, $dose, $record, true);
         if ($rung === $written) {
             return LighterDose::of($item, $rung, $dose, $record, keepsRounds: true);
         }
@@ -370,18 +370,23 @@ final readonly class UpToDate
     }
 
     /** The working rung, or what stands in where that is ruled out, where what was written is above it; the working rung where it was left upward since, or mastered in its stead; else what was written. */
-    private static function rung(Rung $written, Dose $dose, PersonRecord $record, bool $isEasier): Rung
+    private static function rung(WrittenItem $item, Rung $written, Dose $dose, PersonRecord $record, bool $isEasier): Rung
     {
         $working = $record->workingRung($written->ladder);
         if ($working === null || $working->slug === $written->slug || self::standsThere($written, $dose, $record)) {
             // How far each repetition goes is a part of the dose.
             return $written;
         }
-        if ($written->height->above($working->height) > 0) {
-            return self::below($written, $record) ?? $written;
+        $isAbove = $written->height->above($working->height) > 0;
+        $isVariation = $written->height->above($working->height) <= WeekShape::VARIATION_TENTHS && StoodThen::isNow($item, $record);
+        if ($isAbove && ! $isVariation) {
+            return StoodThen::rung($written->ladder, $record) ?? $written;
         }
         $isRuledOut = ! $record->circumstances()->rule($working)->openOn(Side::Both);
         if ($isEasier || $isRuledOut) {
+            return $written;
+        }
+        if (StoodThen::isNow($item, $record)) {
             return $written;
         }
         if (in_array($written->slug, $record->gonePast(), true)) {
@@ -396,17 +401,6 @@ final readonly class UpToDate
     private static function standsThere(Rung $written, Dose $dose, PersonRecord $record): bool
     {
         return $dose->only !== null && array_filter($record->on($written->ladder), static fn(Position $here): bool => $here->rung->slug === $written->slug && $here->side->meets($dose->only)) !== [];
-    }
-
-    /** What is done in place of a rung above the working rung: that one, or what stands in where it is ruled out; null where nothing does. */
-    private static function below(Rung $written, PersonRecord $record): ?Rung
-    {
-        $working = $record->workingRung($written->ladder);
-        if ($working === null || $record->circumstances()->rule($working)->openOn(Side::Both)) {
-            return $working;
-        }
-
-        return $record->circumstances()->nextOpen($record->library->ladder($working->ladder), $working, up: false, on: Side::Both);
     }
 
     /** Whether the person stood as high before, or trained it before they were placed where they stand, and works lower now. */

@@ -47,7 +47,7 @@ final class WeekShape
     private const MOST_WEEKS = 4;
 
     /** Rungs of one ladder within so many tenths of height are variations of one another. */
-    private const VARIATION_TENTHS = 3;
+    public const VARIATION_TENTHS = 3;
 
     /** What every home has. */
     private const HOME = [Kit::Mat, Kit::Pillow, Kit::Towel, Kit::Wall, Kit::Bench];

@@ -42,13 +42,19 @@ final readonly class WrittenBlock
         return array_map(static fn(Block $block): self => self::of($block, $counting), $session->blocks);
     }
 
+    /** @param list<WrittenItem> $items */
+    public function withItems(array $items): self
+    {
+        return new self($this->isCircuit, $items, $this->gapSeconds, $this->roundRestSeconds, $this->part);
+    }
+
     /** @param array<array-key, mixed> $data validated at the edge, or as stored */
     public static function read(array $data): self
     {
         $items = [];
         foreach (is_array($data['items'] ?? null) ? $data['items'] : [] as $item) {
             if (is_array($item)) {
-                $items[] = new WrittenItem(self::text($item['id'] ?? ''), self::text($item['rung'] ?? ''), is_array($item['fields'] ?? null) ? DoseFields::read($item['fields'])->line() : self::text($item['dose'] ?? ''));
+                $items[] = new WrittenItem(self::text($item['id'] ?? ''), self::text($item['rung'] ?? ''), is_array($item['fields'] ?? null) ? DoseFields::read($item['fields'])->line() : self::text($item['dose'] ?? ''), is_string($item['stood'] ?? null) ? $item['stood'] : null, is_int($item['at'] ?? null) ? $item['at'] : 0);
             }
         }
         $gaps = is_array($data['gapSeconds'] ?? null) ? $data['gapSeconds'] : [];
@@ -63,13 +69,13 @@ final readonly class WrittenBlock
         );
     }
 
-    /** @return array{kind: string, part: string, items: list<array{id: string, rung: string, dose: string}>, gapSeconds: list<int>, roundRestSeconds: int} */
+    /** @return array{kind: string, part: string, items: list<array{id: string, rung: string, dose: string, stood?: string, at?: int}>, gapSeconds: list<int>, roundRestSeconds: int} */
     public function toArray(): array
     {
         return [
             'kind' => $this->isCircuit ? 'circuit' : 'straight',
             'part' => $this->part->value,
-            'items' => array_map(static fn(WrittenItem $item): array => ['id' => $item->id, 'rung' => $item->rung, 'dose' => $item->dose], $this->items),
+            'items' => array_map(static fn(WrittenItem $item): array => ['id' => $item->id, 'rung' => $item->rung, 'dose' => $item->dose, ...($item->stood === null ? [] : ['stood' => $item->stood, 'at' => $item->at])], $this->items),
             'gapSeconds' => $this->gapSeconds,
             'roundRestSeconds' => $this->roundRestSeconds,
         ];

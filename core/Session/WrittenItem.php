@@ -10,7 +10,16 @@ use EvenRungs\Method\Counting;
 /** An exercise as it is written in a session: entry id, rung, typed dose. */
 final readonly class WrittenItem
 {
-    public function __construct(public string $id, public string $rung, public string $dose) {}
+    /**
+     * @param string|null $stood slug of the rung a session took of its ladder when it was written; null where that is not known
+     * @param int         $at    order in time of when it was written
+     */
+    public function __construct(public string $id, public string $rung, public string $dose, public ?string $stood = null, public int $at = 0) {}
+
+    public function written(?string $stood, int $at): self
+    {
+        return new self($this->id, $this->rung, $this->dose, $stood, $at);
+    }
 
     public static function of(Item $item, Counting $counting = Counting::EachSide): self
     {

@@ -24,6 +24,7 @@ use EvenRungs\Person\Profile;
 use EvenRungs\Person\ProgramAtHand;
 use EvenRungs\Person\Safety;
 use EvenRungs\Person\SessionStart;
+use EvenRungs\Person\StoodThen;
 use EvenRungs\Person\UpToDate;
 use EvenRungs\Program\WrittenWeek;
 use EvenRungs\Progress\Felt;
@@ -113,6 +114,39 @@ final class UpToDateTest extends TestCase
         $record = self::record(['rollout/wheel-30', 'bridge/short-top'], ['rollout/wheel-30 2x6 45cm'], 9, Kit::cases());
 
         self::assertSame(['rollout/wheel-30 2x4 45cm', 'bridge/short-top 2x10'], self::lines(UpToDate::of($circuit, $record)));
+    }
+
+    public function test_what_is_lower_on_purpose_stays_until_the_person_stands_elsewhere_than_when_it_was_written(): void
+    {
+        $here = self::record(['all-fours/opposite-short'], [], 6, Kit::cases());
+        $easy = StoodThen::on([self::block('all-fours/leg-lift 3x6/side')], $here, 50);
+        self::assertSame('all-fours/opposite-short', $easy[0]->items[0]->stood);
+        self::assertSame([], UpToDate::of($easy, $here)->changes, 'as from a template for a first day');
+
+        $higher = self::record(['all-fours/opposite-short', 'all-fours/soft-pad'], [], 6, Kit::cases());
+        self::assertSame('all-fours/soft-pad', UpToDate::of($easy, $higher)->blocks[0]->items[0]->rung);
+        self::assertSame('all-fours/opposite-short', StoodThen::on([self::block('all-fours/leg-lift 2x5/side')], $higher, 60, $easy)[0]->items[0]->stood, 'saved again it is what it was');
+        self::assertSame('all-fours/soft-pad', StoodThen::on([self::block('all-fours/kickback 2x5/side')], $higher, 60, $easy)[0]->items[0]->stood);
+
+        $back = self::record(['all-fours/leg-lift', 'all-fours/soft-pad'], [], 6, Kit::cases());
+        self::assertSame([], UpToDate::of(StoodThen::on([self::block('all-fours/leg-lift 2x5/side')], $back, 50), $back)->changes, 'nor is somebody told of what they had gone past before');
+        self::assertSame('all-fours/soft-pad', UpToDate::of($easy, $back)->blocks[0]->items[0]->rung);
+
+        $varied = self::record(['carry/two-hand-overhead'], [], 6, Kit::cases());
+        self::assertSame([], UpToDate::of(StoodThen::on([self::block('carry/one-side-overhead 3x15m/side')], $varied, 50), $varied)->changes, 'a variation as high as that');
+
+        $before = [WrittenBlock::read(['kind' => 'straight', 'items' => [['id' => 'all-fours', 'rung' => 'all-fours/leg-lift', 'dose' => '3x6/side']]])];
+        self::assertSame('all-fours/opposite-short', UpToDate::of(StoodThen::on($before, $here, 50, $before), $here)->blocks[0]->items[0]->rung, 'of sessions kept before it is not known where somebody stood');
+    }
+
+    public function test_what_stood_in_gives_way_once_the_working_rung_is_open_again(): void
+    {
+        $stands = ['front-plank/forearms-low-step', 'press-out/standing'];
+        $without = self::record($stands, [], 6, [Kit::Mat]);
+        $written = StoodThen::on([self::block('front-plank/forearms-knees 3x10s')], $without, 50);
+
+        self::assertSame([], UpToDate::of($written, $without)->changes);
+        self::assertSame('front-plank/forearms-low-step', UpToDate::of($written, self::record($stands, [], 6, Kit::cases()))->blocks[0]->items[0]->rung);
     }
 
     public function test_what_was_too_much_the_last_time_comes_in_no_more_sets_than_then(): void

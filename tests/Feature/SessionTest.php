@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use App\Models\TrainingSession;
 use Illuminate\Support\Facades\DB;
 use PHPUnit\Framework\Attributes\DataProvider;
 
@@ -62,6 +63,25 @@ final class SessionTest extends ApiTestCase
         self::assertSame('Lock-house floor 2', $begun());
         $this->postJson("/api/people/{$this->person}/sessions", ['id' => self::id(), 'version' => 0, 'title' => 'Lock-house floor 2', 'minutes' => null, 'blocks' => self::blocks(['front-plank/forearms-toes' => '2x20s'])])->assertCreated();
         self::assertSame('Lock-house floor 3', $begun());
+    }
+
+    public function test_a_lower_rung_that_was_written_on_purpose_has_not_moved_on_until_the_person_stands_elsewhere(): void
+    {
+        $this->place($this->person, 'front-plank/forearms-toes');
+        $blocks = self::blocks(['front-plank/forearms-low-step' => '2x10s']);
+        $session = $this->writtenSession($this->person, ['front-plank/forearms-low-step' => '2x10s']);
+        $movedOn = fn(): mixed => $this->postJson("/api/people/{$this->person}/sessions/fit", ['id' => $session, 'blocks' => $blocks])->assertOk()->json('movedOn.reason.sentence');
+        $row = TrainingSession::query()->findOrFail($session);
+        $kept = $row->blocks;
+
+        self::assertNull($movedOn());
+        $row->update(['blocks' => $blocks]);
+        self::assertSame('One exercise has moved on since this was written.', $movedOn(), 'of a session kept before it is not known where somebody stood');
+        $row->update(['blocks' => $kept]);
+
+        $this->place($this->person, 'front-plank/tight-plank');
+        $this->putJson("/api/people/{$this->person}/sessions/{$session}", ['id' => $session, 'version' => 1, 'title' => 'Lock-house floor, easy', 'minutes' => null, 'blocks' => self::blocks(['front-plank/forearms-low-step' => '3x10s'])])->assertOk();
+        self::assertSame('One exercise has moved on since this was written.', $movedOn(), 'another title and dose write it no more than it was');
     }
 
     public function test_where_the_sides_differ_the_session_takes_the_weaker_rung_and_begins_there(): void

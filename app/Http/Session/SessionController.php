@@ -21,8 +21,8 @@ use App\Records\OwnWriting;
 use App\Records\PersonFile;
 use App\Records\SessionsAtHand;
 use App\Time\PracticeClock;
+use EvenRungs\Person\StoodThen;
 use EvenRungs\Session\ReadItem;
-use EvenRungs\Session\ReadSession;
 use EvenRungs\Session\SessionLength;
 use EvenRungs\Session\Totals;
 use EvenRungs\Session\WrittenBlock;
@@ -134,7 +134,7 @@ final readonly class SessionController
     public function update(Person $person, TrainingSession $session, SessionRequest $input): JsonResponse
     {
         $file = $this->planning($person, $input);
-        $written = $this->columns($file, $input, $this->owned($person, $session)->rung_snapshots);
+        $written = $this->columns($file, $input, $this->owned($person, $session));
         $columns = array_map(static fn(mixed $value): mixed => is_array($value) ? json_encode($value, JSON_THROW_ON_ERROR) : $value, $written);
         $changed = TrainingSession::query()->whereKey($session->id)->where('version', $input->integer('version'))
             ->update([...$columns, 'version' => $input->integer('version') + 1, 'updated_at' => now()]);
@@ -166,21 +166,21 @@ final readonly class SessionController
     /**
      * What is saved: every dose readable, every rung open to the person, and none new of a stopped ladder.
      *
-     * @param array<string, mixed> $before what was written before, by rung
+     * @param TrainingSession|null $before as it was saved last
      *
      * @return array<string, mixed>
      */
-    private function columns(PersonFile $file, SessionRequest $input, array $before = []): array
+    private function columns(PersonFile $file, SessionRequest $input, ?TrainingSession $before = null): array
     {
         $read = (new SessionPage($file))->read($input->blocks());
         $snapshots = [];
         foreach ($read->items as $block => $items) {
             foreach ($items as $index => $item) {
-                $this->refuseItem($file, $item, "blocks.{$block}.items.{$index}", isNew: ! isset($before[$item->rung->slug]));
+                $this->refuseItem($file, $item, "blocks.{$block}.items.{$index}", isNew: ! isset($before->rung_snapshots[$item->rung->slug]));
                 $snapshots[$item->rung->slug] = $this->ladders->snapshot($item->rung->slug);
             }
         }
-        $written = self::stored($read);
+        $written = array_map(static fn(WrittenBlock $block): array => $block->toArray(), StoodThen::on($read->written(), $file->record, $file->clock->sequence(), $before?->inCore()->blocks ?? []));
 
         return ['title' => $input->text('title'), 'minutes' => $input->minutes(), ...($input->has('picks') ? ['picks' => $input->input('picks')] : []), 'blocks' => $written, 'total_seconds' => $read->session === null ? null : SessionLength::of($read->session, $input->picks())->longest, 'rung_snapshots' => $snapshots, 'library_version' => $file->record->library->version];
     }
@@ -200,11 +200,5 @@ final readonly class SessionController
         if ($isNew && $file->record->isStopped($item->rung->ladder)) {
             throw Problem::field("{$path}.rung", "“{$item->rung->name}” is on a ladder that was stopped after pain: reopen it on the board, with a reason, first.");
         }
-    }
-
-    /** @return list<array<string, mixed>> */
-    private static function stored(ReadSession $read): array
-    {
-        return array_map(static fn(WrittenBlock $block): array => $block->toArray(), $read->written());
     }
 }

@@ -13,7 +13,7 @@ final readonly class WrittenBlockView
 {
     /**
      * @param 'straight'|'circuit'  $kind
-     * @param list<WrittenItem> $items
+     * @param list<WrittenItemView> $items
      * @param list<int>             $gapSeconds
      */
     public function __construct(
@@ -34,7 +34,7 @@ final readonly class WrittenBlockView
         return array_map(static fn(WrittenBlock $block): self => new self(
             kind: $block->isCircuit ? 'circuit' : 'straight',
             part: $block->part,
-            items: $block->items,
+            items: array_map(static fn(WrittenItem $item): WrittenItemView => new WrittenItemView(id: $item->id, rung: $item->rung, dose: $item->dose), $block->items),
             gapSeconds: $block->gapSeconds,
             roundRestSeconds: $block->roundRestSeconds,
         ), $blocks);

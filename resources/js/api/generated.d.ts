@@ -4019,14 +4019,15 @@ export interface components {
             kind: "straight" | "circuit";
             /** @enum {string} */
             part: "primer" | "main" | "finisher";
-            items: components["schemas"]["WrittenItem"][];
+            items: components["schemas"]["WrittenItemView"][];
             gapSeconds: number[];
             roundRestSeconds: number;
         };
-        /** @description An exercise as it is written in a session: entry id, rung, typed dose. */
-        WrittenItem: {
+        /** @description An exercise as the composer writes it. */
+        WrittenItemView: {
             id: string;
             rung: string;
+            /** @description as it was typed */
             dose: string;
         };
     };
