@@ -24,6 +24,7 @@ use EvenRungs\Progress\Gate;
 use EvenRungs\Progress\LadderLog;
 use EvenRungs\Progress\NextDose;
 use EvenRungs\Progress\RungSession;
+use EvenRungs\Reason\Reason;
 use EvenRungs\Session\CapCheck;
 use EvenRungs\Session\Item;
 use EvenRungs\Session\Primer;
@@ -80,7 +81,7 @@ final class Doses
         return $why === [] ? $next : $next->cut($dose, $why, $this->last($rung));
     }
 
-    /** @return array{Dose, list<string>} as limits allow it, and what was cut */
+    /** @return array{Dose, list<Reason>} as limits allow it, and what was cut */
     private function underLimits(Rung $rung, Dose $dose): array
     {
         $limits = array_values(array_filter($this->record->circumstances()->limits, static fn(Limit $limit): bool => $limit->caps !== []));

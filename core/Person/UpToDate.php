@@ -98,7 +98,10 @@ final readonly class UpToDate
         }
         [$less, $why] = CapCheck::underLimits(new Item($written->id, $rung, $dose), $record->circumstances()->limits, $dose->first() instanceof Timed ? $dose->first()->target() : null);
 
-        return $why === [] ? $now : [new WrittenItem($written->id, $rung->slug, DoseLine::print($less)), $now === null ? Reason::because(Rule::LimitCaution, implode(' ', $why), ['written' => $written->dose], 'The limit lifted.') : $now[1]->adding(implode(' ', $why))];
+        $reasons = $now === null ? $why : [$now[1], ...$why];
+        $first = array_shift($reasons);
+
+        return $why === [] || $first === null ? $now : [new WrittenItem($written->id, $rung->slug, DoseLine::print($less)), $first->followedBy(...$reasons)];
     }
 
     /**

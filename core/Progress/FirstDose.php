@@ -136,11 +136,11 @@ final readonly class FirstDose
     /**
      * Cut to what limits allow.
      *
-     * @param list<string> $why as sentences
+     * @param list<Reason> $why
      */
     public function cut(Dose $dose, array $why): self
     {
-        return new self($dose, $this->reason->adding(implode(' ', $why)));
+        return new self($dose, $this->reason->followedBy(...$why));
     }
 
     /** The same over another range. */

@@ -301,13 +301,13 @@ final readonly class NextDose
     /**
      * Cut to what limits allow: where that is what was done last, nothing rises.
      *
-     * @param list<string> $why as sentences
+     * @param list<Reason> $why
      */
     public function cut(Dose $dose, array $why, ?Dose $last): self
     {
         $isSame = $last !== null && DoseLine::print($dose) === DoseLine::print($last);
 
-        return new self($dose, $this->rises && ! $isSame, $this->reason->adding(implode(' ', $why)), $this->isLighter, $this->isMost);
+        return new self($dose, $this->rises && ! $isSame, $this->reason->followedBy(...$why), $this->isLighter, $this->isMost);
     }
 
     private function at(Dose $dose): self

@@ -32,6 +32,12 @@ final readonly class Reason
         return new self($this->rule, "{$this->sentence} {$sentence}", $this->inputs, $this->wouldChange);
     }
 
+    /** The same with the sentences of others. */
+    public function followedBy(self ...$others): self
+    {
+        return array_reduce($others, static fn(self $reason, self $other): self => $reason->adding($other->sentence), $this);
+    }
+
     /** @return array{rule: string, sentence: string, inputs: array<string, string>, wouldChange: string|null} as it is kept */
     public function toArray(): array
     {

@@ -17,6 +17,8 @@ use EvenRungs\Dose\Tempo;
 use EvenRungs\Dose\TempoPart;
 use EvenRungs\Dose\Timed;
 use EvenRungs\Dose\Unit;
+use EvenRungs\Reason\Reason;
+use EvenRungs\Reason\Rule;
 
 /** A dose against the longest stretch of work a limit allows. */
 final class CapCheck
@@ -50,27 +52,32 @@ final class CapCheck
      * @param list<Limit> $limits
      * @param int|null    $seconds of the clock of everybody, where one runs
      *
-     * @return array{Dose, list<string>} and what was cut for which limit, as sentences; none where it is as it was
+     * @return array{Dose, list<Reason>} and what was cut for which limit; none where it is as it was
      */
     public static function underLimits(Item $item, array $limits, ?int $seconds = null): array
     {
-        $said = [];
+        $reasons = [];
         foreach ($limits as $limit) {
             foreach ($limit->caps as $cap) {
-                $isBeyond = $cap->concerns($item->rung->position, $item->rung->demand) && self::measured($item, $cap) > $cap->seconds;
+                $held = self::measured($item, $cap);
                 $dose = match (true) {
-                    ! $isBeyond => null,
+                    $held <= $cap->seconds || ! $cap->concerns($item->rung->position, $item->rung->demand) => null,
                     $seconds === null => self::within($item, $cap),
                     default => self::withinStation($item, $cap, $seconds),
                 };
                 if ($dose !== null) {
                     $item = new Item($item->id, $item->rung, $dose, $item->firstSide);
-                    $said[] = ucfirst($limit->name).": {$cap->inWords()}, so ".($cap->wholeSet ? 'the set is shorter.' : 'the hold is cut up.');
+                    $what = match (true) {
+                        $seconds !== null => "the {$seconds} s are cut up",
+                        $cap->wholeSet => 'the set is shorter',
+                        default => 'the hold is cut up',
+                    };
+                    $reasons[] = Reason::because(Rule::LimitCaution, ucfirst($limit->name).": {$cap->inWords()}, so {$what}.", ['held' => "{$held} s", 'allowed' => "{$cap->seconds} s"], 'The limit lifted.');
                 }
             }
         }
 
-        return [$item->dose, $said];
+        return [$item->dose, $reasons];
     }
 
     /** The same where a clock of everybody runs: in as many bouts as the seconds of its work have time for. */

@@ -71,19 +71,9 @@ final readonly class SquadMember
      */
     private static function withinLimits(Item $item, int $work, Circumstances $circumstances): array
     {
-        $notes = [];
-        foreach ($circumstances->limits as $limit) {
-            foreach ($limit->caps as $cap) {
-                $held = CapCheck::measured($item, $cap);
-                $dose = $held > $cap->seconds && $cap->concerns($item->rung->position, $item->rung->demand) ? CapCheck::withinStation($item, $cap, $work) : null;
-                if ($dose !== null) {
-                    $item = new Item($item->id, $item->rung, $dose, $item->firstSide);
-                    $notes[] = Reason::because(Rule::LimitCaution, ucfirst($limit->name).": {$cap->inWords()}, so the {$work} s are cut up.", ['held' => "{$held} s", 'allowed' => "{$cap->seconds} s"], 'The limit lifted.');
-                }
-            }
-        }
+        [$dose, $notes] = CapCheck::underLimits($item, $circumstances->limits, $work);
 
-        return [$item, $notes];
+        return [$dose === $item->dose ? $item : new Item($item->id, $item->rung, $dose, $item->firstSide), $notes];
     }
 
     /**
