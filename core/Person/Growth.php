@@ -168,12 +168,6 @@ final readonly class Growth
      */
     private static function replaced(array $blocks, WrittenItem $item): array
     {
-        return array_map(static fn(WrittenBlock $block): WrittenBlock => new WrittenBlock(
-            $block->isCircuit,
-            array_map(static fn(WrittenItem $one): WrittenItem => $one->id === $item->id ? $item : $one, $block->items),
-            $block->gapSeconds,
-            $block->roundRestSeconds,
-            $block->part,
-        ), $blocks);
+        return array_map(static fn(WrittenBlock $block): WrittenBlock => $block->withItems(array_map(static fn(WrittenItem $one): WrittenItem => $one->id === $item->id ? $item : $one, $block->items)), $blocks);
     }
 }

@@ -161,12 +161,10 @@ final readonly class SessionStart
                     $items[] = $here;
                 }
             }
-            if ($items !== []) {
-                $moved[] = new WrittenBlock($block->isCircuit && count($items) > 1, $items, array_slice($block->gapSeconds, 0, count($items) - 1), $block->roundRestSeconds, $block->part);
-            }
+            $moved[] = $block->withOnly($items);
         }
 
-        return new self($session->title, $moved, $notes);
+        return new self($session->title, array_values(array_filter($moved)), $notes);
     }
 
     /**

@@ -89,13 +89,7 @@ final readonly class ReadSession
     public function writtenAs(Counting $counting): array
     {
         return array_map(
-            static fn(WrittenBlock $block, array $items): WrittenBlock => new WrittenBlock(
-                $block->isCircuit,
-                array_map(static fn(ReadItem $item): WrittenItem => $item->item === null ? $item->text : WrittenItem::of($item->item, $counting), $items),
-                $block->gapSeconds,
-                $block->roundRestSeconds,
-                $block->part,
-            ),
+            static fn(WrittenBlock $block, array $items): WrittenBlock => $block->withItems(array_map(static fn(ReadItem $item): WrittenItem => $item->item === null ? $item->text : WrittenItem::of($item->item, $counting), $items)),
             $this->blocks,
             $this->items,
         );

@@ -48,6 +48,18 @@ final readonly class WrittenBlock
         return new self($this->isCircuit, $items, $this->gapSeconds, $this->roundRestSeconds, $this->part);
     }
 
+    /**
+     * The same with only these of its exercises: one that is left of a circuit stands on its own; null where none is.
+     *
+     * @param list<WrittenItem> $items
+     */
+    public function withOnly(array $items): ?self
+    {
+        $count = count($items);
+
+        return $count === 0 ? null : new self($this->isCircuit && $count > 1, $items, array_slice($this->gapSeconds, 0, $count - 1), $this->roundRestSeconds, $this->part);
+    }
+
     /** @param array<array-key, mixed> $data validated at the edge, or as stored */
     public static function read(array $data): self
     {
