@@ -79,14 +79,18 @@ final readonly class GrowSheets
             return;
         }
         if ($stage->kind->changesTheSheet()) {
-            $this->write($file, $session, $grown->blocks);
+            // What comes was written when it was planned, and not today.
+            $this->write($file, $session, $grown->blocks, $stage->sequence);
         }
         $stage->update(['came_on' => $file->record->today->iso()]);
         $this->outbox->put($file->person, MessageKind::Stage, $stage->id);
     }
 
-    /** @param list<WrittenBlock> $blocks that take the place of the session’s */
-    public function write(PersonFile $file, TrainingSession $session, array $blocks): void
+    /**
+     * @param list<WrittenBlock> $blocks that take the place of the session’s
+     * @param int|null           $at     order in time of when what is new of them was written; now where null
+     */
+    public function write(PersonFile $file, TrainingSession $session, array $blocks, ?int $at = null): void
     {
         $read = $file->record->read($blocks);
         $snapshots = [];
@@ -96,7 +100,7 @@ final readonly class GrowSheets
             }
         }
         $session->update([
-            'blocks' => array_map(static fn(WrittenBlock $block): array => $block->toArray(), StoodThen::on($read->written(), $file->record, $file->clock->sequence(), $session->inCore()->blocks)),
+            'blocks' => array_map(static fn(WrittenBlock $block): array => $block->toArray(), StoodThen::on($read->written(), $file->record, $at ?? $file->clock->sequence(), $session->inCore()->blocks)),
             'rung_snapshots' => $snapshots,
             'library_version' => $file->record->library->version,
             'total_seconds' => $read->session === null ? null : SessionLength::of($read->session, $session->picks)->longest,

@@ -38,7 +38,7 @@ final readonly class AtHome
         if ($rung === null || $dose === null) {
             return null;
         }
-        $down = $this->stays($rung) ? null : $this->down->of($item, $onlyDown);
+        $down = $this->stays($rung, $item) ? null : $this->down->of($item, $onlyDown);
         $now = $down !== null && $down[0]->rung !== $rung->slug ? $down : LighterDose::of($item, $rung, $dose, $this->record, keepsRounds: $onlyDown);
 
         return $this->underLimits($now, $item);
@@ -74,7 +74,7 @@ final readonly class AtHome
     private function withNothingLower(WrittenItem $item): ?Rung
     {
         [$rung, $dose] = $this->down->read($item) ?? [null, null];
-        if ($rung === null || $dose === null || $this->stays($rung) || $this->down->standsThere($rung, $dose)) {
+        if ($rung === null || $dose === null || $this->stays($rung, $item) || $this->down->standsThere($rung, $dose)) {
             return null;
         }
 
@@ -102,22 +102,29 @@ final readonly class AtHome
         return $why === [] || $first === null ? $now : [new WrittenItem($written->id, $rung->slug, DoseLine::print($less)), $first->followedBy(...$reasons)];
     }
 
-    /** A rung stays where it is fixed, or where they never came down from it. */
-    private function stays(Rung $rung): bool
+    /** A rung stays where it is fixed, or where they did not come down from it since it was written. */
+    private function stays(Rung $rung, WrittenItem $item): bool
     {
-        return in_array($rung->ladder, $this->fixed, true) || ! $this->cameDown($rung);
+        return in_array($rung->ladder, $this->fixed, true) || ! $this->cameDown($rung, $item->at);
     }
 
-    /** Whether the person stood as high before, or trained it before they were placed where they stand, and works lower now. */
-    private function cameDown(Rung $rung): bool
+    /**
+     * Whether the person stood as high at a moment or since, or trained it since and before they were placed where they stand, and
+     * works lower now. What was written when they had come down already was written on purpose.
+     */
+    private function cameDown(Rung $rung, int $since): bool
     {
         $working = $this->record->workingRung($rung->ladder);
-        $stoodSoHigh = fn(Placing $placing): bool => $placing->ladder === $rung->ladder && $this->record->library->has($placing->rung) && $this->record->library->rung($placing->rung)->height->above($rung->height) >= 0;
-
+        if ($working === null || $rung->height->above($working->height) <= 0) {
+            return false;
+        }
+        $isSoHigh = static fn(Rung $stood): bool => $stood->ladder === $rung->ladder && $stood->height->above($rung->height) >= 0;
+        $stoodThere = fn(Placing $placing): bool => $placing->sequence >= $since && $this->record->library->has($placing->rung) && $isSoHigh($this->record->library->rung($placing->rung));
         $placed = max([0, ...array_map(static fn(Position $here): int => $here->sequence, $this->record->on($rung->ladder))]);
-        $wasTrained = static fn(RungSession $session): bool => $session->rung->slug === $rung->slug && $session->sequence < $placed;
+        $wasTrained = static fn(RungSession $session): bool => $session->rung->slug === $rung->slug && $session->sequence >= $since && $session->sequence < $placed;
 
-        return $working !== null && $rung->height->above($working->height) > 0
-            && (array_filter($this->record->history->placings, $stoodSoHigh) !== [] || array_filter($this->record->rungSessions(Side::Both), $wasTrained) !== []);
+        return array_filter($this->record->positionsAfter($since - 1), static fn(Position $then): bool => $isSoHigh($then->rung)) !== []
+            || array_filter($this->record->history->placings, $stoodThere) !== []
+            || array_filter($this->record->rungSessions(Side::Both), $wasTrained) !== [];
     }
 }

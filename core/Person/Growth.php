@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace EvenRungs\Person;
 
+use EvenRungs\Balance\Position;
 use EvenRungs\Body\Side;
 use EvenRungs\Dose\DoseLine;
 use EvenRungs\Dose\Timed;
@@ -120,12 +121,17 @@ final readonly class Growth
             return "“{$rung->name}” waits for a decision. ".(array_values($waiting)[0]->proposal->reasons[0]->sentence ?? '');
         }
         $here = $record->workingRung($rung->ladder);
-        $lowered = array_filter($record->history->decisions, static fn(Decided $decided): bool => $decided->ladder === $rung->ladder && $decided->choice === Decision::StepDown && $decided->sequence > $sequence);
-        if ($here !== null && $lowered !== [] && $rung->height->above($here->height) > 0) {
-            return "“{$rung->name}” stands above “{$here->name}”, to which a step down was decided since.";
+        if ($here === null || $rung->height->above($here->height) <= 0) {
+            return null;
         }
+        $lowered = array_filter($record->history->decisions, static fn(Decided $decided): bool => $decided->ladder === $rung->ladder && $decided->choice === Decision::StepDown && $decided->sequence > $sequence);
+        $stood = array_filter($record->positionsAfter($sequence), static fn(Position $then): bool => $then->rung->ladder === $rung->ladder && $then->rung->height->above($here->height) > 0);
 
-        return null;
+        return match (true) {
+            $lowered !== [] => "“{$rung->name}” stands above “{$here->name}”, to which a step down was decided since.",
+            $stood !== [] => "“{$rung->name}” stands above “{$here->name}”, and they stood higher when it was planned.",
+            default => null,
+        };
     }
 
     /**

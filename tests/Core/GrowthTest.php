@@ -45,6 +45,16 @@ final class GrowthTest extends TestCase
         self::assertNull(Growth::of(self::record(steppedDownAt: 20), self::session(), self::stage(StageKind::Dose, 'a', null, '3x20s'), 10)->held, 'another dose of where the person stands');
     }
 
+    public function test_a_version_above_where_they_were_placed_lower_since_is_held_back(): void
+    {
+        $stage = self::stage(StageKind::Variation, 'a', self::HIGH, '2x20s');
+        $lower = static fn(int $at): PersonRecord => self::record(also: [new Placing('o', 'front-plank', Side::Both, self::HIGH, false, 1, Day::parse('2026-05-10')), new Placing('q', 'front-plank', Side::Both, self::LOW, false, $at, Day::parse('2026-05-30'))]);
+
+        self::assertSame('“Front plank, forearms and toes” stands above “Front plank, forearms, knees down”, and they stood higher when it was planned.', Growth::of($lower(20), self::session(), $stage, 10)->held);
+        self::assertNull(Growth::of($lower(5), self::session(), $stage, 10)->held, 'placed before the stage was written');
+        self::assertNull(Growth::of($lower(20), self::session(), self::stage(StageKind::Variation, 'a', self::LOW, '2x20s'), 10)->held, 'where they stand now');
+    }
+
     public function test_a_ladder_that_was_stopped_brings_nothing(): void
     {
         self::assertStringContainsString('stopped after pain', (string) Growth::of(self::record(stopped: true), self::session(), self::stage(StageKind::Addition, null, self::HIGH, '2x20s'), 10)->held);
@@ -84,7 +94,7 @@ final class GrowthTest extends TestCase
 
     public function test_the_evenness_line_begins_where_two_demands_stood_first_and_says_how_far_apart_they_are(): void
     {
-        $record = self::record(also: new Placing('b', 'bridge', Side::Both, 'bridge/touch', false, 1, Day::parse('2026-05-18')));
+        $record = self::record(also: [new Placing('b', 'bridge', Side::Both, 'bridge/touch', false, 1, Day::parse('2026-05-18'))]);
         $line = EvennessLine::of($record);
 
         self::assertSame([$record->evenness()->spreadTenths], array_values(array_unique($line->tenths ?? [])));
@@ -103,10 +113,13 @@ final class GrowthTest extends TestCase
         return new Stage('s', $kind, StageAfter::Days, 5, Day::parse('2026-05-28'), Day::parse('2026-06-01'), $item, $rung, $dose, '', null, null);
     }
 
-    /** @param list<LoggedSession> $logs */
-    private static function record(?int $steppedDownAt = null, bool $stopped = false, ?Placing $also = null, array $logs = []): PersonRecord
+    /**
+     * @param list<Placing>       $also
+     * @param list<LoggedSession> $logs
+     */
+    private static function record(?int $steppedDownAt = null, bool $stopped = false, array $also = [], array $logs = []): PersonRecord
     {
-        $placings = [new Placing('p', 'front-plank', Side::Both, self::LOW, $stopped, 0, Day::parse('2026-05-01')), ...$also === null ? [] : [$also]];
+        $placings = [new Placing('p', 'front-plank', Side::Both, self::LOW, $stopped, 0, Day::parse('2026-05-01')), ...$also];
         $decisions = $steppedDownAt === null ? [] : [new Decided('front-plank', Side::Both, self::HIGH, Decision::StepDown, 'log', $steppedDownAt)];
 
         return new PersonRecord(

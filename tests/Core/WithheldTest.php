@@ -256,6 +256,23 @@ final class WithheldTest extends TestCase
         self::assertSame(['1x10s'], self::alone(self::record([]), [new WrittenItem('a', $above, '1x10s')]));
     }
 
+    public function test_alone_a_rung_that_was_written_after_they_came_down_from_it_was_written_on_purpose(): void
+    {
+        $down = self::record([], placings: [new Placing('d', 'front-plank', Side::Both, self::KNEES, false, 500, Day::parse('2026-06-11'), decided: true)]);
+        $rung = static fn(int $at, PersonRecord $record): string => UpToDate::alone([WrittenBlock::straight((new WrittenItem('a', self::PLANK, '2x20s'))->written(self::KNEES, $at))], $record)->blocks[0]->items[0]->rung;
+        self::assertSame([self::PLANK, self::KNEES], [$rung(600, $down), $rung(400, $down)]);
+
+        // They climbed to it and came down once more since it was written.
+        $again = self::record([], placings: [...$down->history->placings, new Placing('u', 'front-plank', Side::Both, self::PLANK, false, 700, Day::parse('2026-06-12')), new Placing('v', 'front-plank', Side::Both, self::KNEES, false, 800, Day::parse('2026-06-12'))]);
+        self::assertSame([self::KNEES, self::PLANK], [$rung(600, $again), $rung(900, $again)]);
+
+        // Or they did it since, and were placed lower.
+        $above = 'front-plank/tight-plank';
+        $lower = self::record([self::log(10, $above, '1x10s')], placings: [new Placing('d', 'front-plank', Side::Both, self::KNEES, false, 105, Day::parse('2026-06-11'))]);
+        $tight = static fn(int $at): string => UpToDate::alone([WrittenBlock::straight((new WrittenItem('a', $above, '1x10s'))->written(self::KNEES, $at))], $lower)->blocks[0]->items[0]->rung;
+        self::assertSame([self::KNEES, $above], [$tight(50), $tight(110)]);
+    }
+
     public function test_a_sheet_does_not_grow_while_it_waits_whether_its_rung_goes_on(): void
     {
         $stage = new Stage('s', StageKind::Dose, StageAfter::Days, 5, Day::parse('2026-06-01'), Day::parse('2026-06-12'), 'a', null, '3x30s', '', null, null);

@@ -91,6 +91,8 @@ final class StagesTest extends HomeTestCase
         $this->travel(2)->days();
         Artisan::call('home:round');
         $this->getJson($this->stages())->assertJsonCount(1, 'items')->assertJsonPath('items.0.id', $item)->assertJsonPath('items.0.rung', 'press-out/half-kneeling-wide');
+        $blocks = json_decode(self::text(DB::table('training_sessions')->where('id', DB::table('sheet_stages')->value('training_session_id'))->value('blocks')), true);
+        self::assertSame(DB::table('sheet_stages')->value('sequence'), data_get($blocks, '0.items.0.at'), 'it was written when it was planned');
     }
 
     public function test_what_a_limit_forbids_by_then_is_held_back_and_told_and_comes_once_it_is_lifted(): void

@@ -100,7 +100,7 @@ final readonly class StagesController
             $later = array_map(static fn(SheetStage $stage): WrittenItem => new WrittenItem($stage->id, (string) $stage->rung, (string) $stage->dose), $coming);
             $before = array_map(static fn(mixed $block): WrittenBlock => WrittenBlock::read(is_array($block) ? $block : []), array_values($before));
             SheetStage::query()->whereIn('id', array_column($coming, 'id'))->delete();
-            $this->sheets->write($file, $session, Growth::allAtOnce($session->inCore()->blocks, $before, $later));
+            $this->sheets->write($file, $session, Growth::allAtOnce($session->inCore()->blocks, $before, $later), $coming[0]->sequence);
         }
 
         return $this->answer($person->unsetRelations(), $session->refresh(), $by);
