@@ -29,17 +29,27 @@ final readonly class LoggedSessions
 {
     private const SET = ['session_log_id', 'item', 'rung', 'dose', 'set_number', 'done_both', 'done_left', 'done_right', 'form', 'pain', 'pain_side', 'pain_place', 'effort', 'travelling_pain', 'felt', 'instead_of', 'told_sequence'];
 
-    /** @return list<LoggedSession> all that the window of the rules asks for, and perhaps a little more */
-    public static function inWindow(string $person): array
+    /**
+     * Every ladder is asked for, trained or not: which ones somebody trained is not to be had without reading all they ever did.
+     *
+     * @param list<string> $ladders of the library
+     *
+     * @return list<LoggedSession> all that the window of the rules asks for, and perhaps a little more
+     */
+    public static function inWindow(string $person, array $ladders): array
     {
-        $ladders = DB::table('log_ladders')->where('person_id', $person)->distinct()->pluck('ladder')->all();
-        $newest = static fn(string $table, string $id): \Illuminate\Database\Query\Builder => DB::table($table)->select("{$id} as id")->where('person_id', $person)->orderByDesc('done_on')->orderByDesc('sequence')->limit(Window::SESSIONS);
-        $wanted = $newest('session_logs', 'id')->where('stops', true)->union($newest('session_logs', 'id')->limit(1));
+        $newest = 'order by `done_on` desc, `sequence` desc limit '.Window::SESSIONS;
+        $wanted = [
+            "(select `id` from `session_logs` where `person_id` = ? and `stops` = 1 {$newest})",
+            '(select `id` from `session_logs` where `person_id` = ? order by `done_on` desc, `sequence` desc limit 1)',
+            ...array_fill(0, count($ladders), "(select `session_log_id` from `log_ladders` where `person_id` = ? and `ladder` = ? {$newest})"),
+        ];
+        $bindings = [$person, $person];
         foreach ($ladders as $ladder) {
-            $wanted->union($newest('log_ladders', 'session_log_id')->where('ladder', $ladder));
+            array_push($bindings, $person, $ladder);
         }
 
-        return self::whole(array_values(array_filter($wanted->pluck('id')->all(), is_string(...))));
+        return self::whole(array_values(array_filter(array_column(DB::select(implode(' union ', $wanted), $bindings), 'id'), is_string(...))));
     }
 
     /**

@@ -59,9 +59,15 @@ final readonly class OpenPerson
         'limits' => [PersonLimit::class, 'person_limits', ['id', 'state', 'side', 'since', 'lifted_on', 'cleared'], 'lifted_on IS NULL'],
         'rungAllowances' => [RungAllowance::class, 'rung_allowances', ['sequence', 'id', 'rung', 'against', 'reason', 'allowed_on'], 'taken_back_at IS NULL'],
         'screenings' => [Screening::class, 'screenings', ['sequence', 'id', 'urgency', 'answered_on'], 'urgency IS NOT NULL AND withdrawn_at IS NULL'],
-        'placements' => [null, 'placements', ['sequence', 'id', 'ladder', 'side', 'rung', 'stopped', 'range', 'guessed'], 'undone_at IS NULL'],
+        'placements' => [null, self::HOLDING, ['sequence', 'id', 'ladder', 'side', 'rung', 'stopped', 'range', 'guessed'], 'undone_at <=> NULL'],
         'decisions' => [DecisionRow::class, 'decisions', ['sequence', 'id', 'ladder', 'side', 'rung', 'choice', 'session_log_id', 'taken_back_at'], "choice = 'refer'"],
     ];
+
+    /**
+     * The newest placing of each ladder and side: planning asks where the person stands, not how they came there. Written
+     * with <=> so that it is read off the index in the order in which it is grouped.
+     */
+    private const HOLDING = '(SELECT ladder, side, MAX(sequence) AS sequence FROM placements WHERE person_id = :person AND undone_at <=> NULL GROUP BY person_id, undone_at, ladder, side) newest STRAIGHT_JOIN placements USING (ladder, side, sequence)';
 
     private const PRACTICE = ['practice_time_zone' => 'time_zone', 'practice_method' => 'method', 'practice_library_version' => 'library_version'];
 
@@ -96,7 +102,7 @@ final readonly class OpenPerson
      */
     public function forPlanning(string $person, User $by): PersonFile
     {
-        $row = (array) DB::selectOne(self::planning(), [$person, $by->practice_id]);
+        $row = (array) DB::selectOne(self::planning(), ['person' => $person, 'practice' => $by->practice_id]);
         if ($row === []) {
             throw (new ModelNotFoundException)->setModel(Person::class, [$person]);
         }
@@ -174,7 +180,7 @@ final readonly class OpenPerson
     private static function history(Person $person, Library $library, KindsKept $kinds, Day $today, ?Day $since, string $timeZone): History
     {
         $trained = $kinds->has('session_logs');
-        $logs = $trained ? LoggedSessions::inWindow($person->id) : [];
+        $logs = $trained ? LoggedSessions::inWindow($person->id, array_column($library->ladders(), 'slug')) : [];
         // What was done is asked for by week as far back as the program that holds.
         $begins = $kinds->has('programs') ? Program::query()->where('person_id', $person->id)->whereNull('taken_back_at')->orderByDesc('sequence')->orderByDesc('id')->value('begins_on') : null;
         $briefly = array_filter([Window::briefSince($today), is_string($begins) ? Day::parse($begins)->plusDays(-7) : null, $since]);
@@ -238,11 +244,9 @@ final readonly class OpenPerson
     }
 
     /**
-     * The newest placing of each ladder and side: planning asks where the person stands, not how they came there.
-     *
      * @param list<list<mixed>> $rows in order of time
      *
-     * @return list<Placing>
+     * @return list<Placing> the newest of each ladder and side
      */
     private static function holding(array $rows): array
     {
@@ -272,6 +276,6 @@ final readonly class OpenPerson
             $columns[] = "(SELECT JSON_ARRAYAGG(JSON_ARRAY({$list})) FROM {$table} WHERE person_id = p.id AND practice_id = p.practice_id AND {$condition}) AS {$name}";
         }
 
-        return 'SELECT p.*, '.implode(', ', $columns).' FROM people p JOIN practices pr ON pr.id = p.practice_id WHERE p.id = ? AND p.practice_id = ?';
+        return 'SELECT p.*, '.implode(', ', $columns).' FROM people p JOIN practices pr ON pr.id = p.practice_id WHERE p.id = :person AND p.practice_id = :practice';
     }
 }

@@ -215,19 +215,21 @@ final readonly class PersonCopy
         self::line($out, ['date', 'session', 'exercise', 'in place of', 'set', 'planned', 'both', 'left', 'right', 'faults', 'pain', 'effort', 'felt']);
         SessionLog::query()->where('person_id', $person->id)->with('sets')->chunkById(self::AT_ONCE, static function ($logs) use ($out): void {
             foreach ($logs as $log) {
+                $rungs = $log->rung_snapshots;
                 foreach ($log->sets->sortBy(['item', 'set_number']) as $set) {
                     $form = $set->getAttribute('form');
                     $faults = array_keys(array_filter(is_array($form) ? $form : [], static fn(mixed $yes): bool => $yes === false));
-                    self::line($out, [$log->done_on, $log->title, self::name($log, $set->rung), $set->instead_of === null ? '' : self::name($log, $set->instead_of), $set->set_number, $set->dose, $set->done_both, $set->done_left, $set->done_right, implode(' ', $faults), $set->pain, $set->effort, $set->felt]);
+                    self::line($out, [$log->done_on, $log->title, self::name($rungs, $set->rung), $set->instead_of === null ? '' : self::name($rungs, $set->instead_of), $set->set_number, $set->dose, $set->done_both, $set->done_left, $set->done_right, implode(' ', $faults), $set->pain, $set->effort, $set->felt]);
                 }
             }
         });
         fclose($out);
     }
 
-    private static function name(SessionLog $log, string $rung): string
+    /** @param array<string, mixed> $rungs as they were, by name */
+    private static function name(array $rungs, string $rung): string
     {
-        $kept = $log->rung_snapshots[$rung] ?? null;
+        $kept = $rungs[$rung] ?? null;
 
         return is_array($kept) && is_string($kept['name'] ?? null) ? $kept['name'] : $rung;
     }

@@ -17,6 +17,9 @@ final readonly class Circumstances
     /** @var \WeakMap<Rung, Ruling> rungs ruled on before */
     private \WeakMap $rulings;
 
+    /** @var \WeakMap<Ladder, array{Rung|null}> asked for before: a path asks at every move */
+    private \WeakMap $highestOpen;
+
     /**
      * @param list<Limit> $limits
      * @param list<Kit>   $kit
@@ -26,6 +29,7 @@ final readonly class Circumstances
     public function __construct(public array $limits, public array $kit, public Method $method, private array $allowances = [], private ?\Closure $unprepared = null)
     {
         $this->rulings = new \WeakMap;
+        $this->highestOpen = new \WeakMap;
     }
 
     public function rule(Rung $rung): Ruling
@@ -89,6 +93,13 @@ final readonly class Circumstances
 
     /** Highest rung of a ladder that is open on at least one side, or null. */
     public function highestOpen(Ladder $ladder): ?Rung
+    {
+        $this->highestOpen[$ladder] ??= [$this->lookFromTheTop($ladder)];
+
+        return $this->highestOpen[$ladder][0];
+    }
+
+    private function lookFromTheTop(Ladder $ladder): ?Rung
     {
         foreach (array_reverse($ladder->rungs) as $rung) {
             if ($this->rule($rung)->openSomewhere()) {

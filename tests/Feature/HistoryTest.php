@@ -4,9 +4,13 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use App\Models\Person;
 use App\Records\LoggedSessions;
+use App\Records\OpenPerson;
+use EvenRungs\Balance\Position;
 use EvenRungs\Calendar\Day;
 use EvenRungs\Person\DoneSession;
+use EvenRungs\Person\PersonRecord;
 use EvenRungs\Person\Window;
 use Illuminate\Database\Events\QueryExecuted;
 use Illuminate\Support\Facades\DB;
@@ -25,13 +29,35 @@ final class HistoryTest extends ApiTestCase
         }
         array_map(LoggedSessions::keepBrief(...), $ids);
         $all = LoggedSessions::whole($ids);
-        $read = LoggedSessions::inWindow($person);
+        $read = LoggedSessions::inWindow($person, ['front-plank', 'press-out', 'side-bridge', 'carry', 'dead-bug']);
 
         self::assertCount(160, $all);
         self::assertLessThan(160, count($read));
         self::assertEquals(Window::of($all), Window::of($read));
         $since = Day::parse('2025-09-01');
         self::assertEquals(array_values(array_filter(array_map(DoneSession::of(...), $all), static fn(DoneSession $one): bool => ! $one->on->isBefore($since))), LoggedSessions::inBrief($person, $since));
+    }
+
+    public function test_planning_reads_only_the_newest_placings_and_has_everybody_stand_where_they_stand(): void
+    {
+        $person = $this->person();
+        foreach (['front-plank/forearms-knees', 'front-plank/forearms-toes', 'side-bridge/knees-bent', 'front-plank/forearms-knees', 'front-plank/forearms-toes'] as $rung) {
+            $this->place($person, $rung);
+            $this->travel(1)->seconds();
+        }
+        $this->place($person, 'side-bridge/top-leg-straight', 'left');
+        $this->travel(1)->seconds();
+        // The newest of the plank was taken back.
+        $this->place($person, 'front-plank/forearms-knees');
+        DB::table('placements')->where('person_id', $person)->where('ladder', 'front-plank')->orderByDesc('sequence')->limit(1)->update(['undone_at' => now()]);
+
+        $open = app(OpenPerson::class);
+        $planning = $open->forPlanning($person, $this->trainer)->record;
+        $whole = $open->of(Person::query()->findOrFail($person), $this->trainer)->record;
+        $stands = static fn(PersonRecord $record): array => array_map(static fn(Position $here): array => [$here->rung->slug, $here->side, $here->sequence], $record->positions());
+        self::assertSame(['front-plank/forearms-toes', 'side-bridge/top-leg-straight', 'side-bridge/knees-bent'], array_column($stands($whole), 0));
+        self::assertSame($stands($whole), $stands($planning));
+        self::assertSame([6, 3], [count($whole->history->placings), count($planning->history->placings)]);
     }
 
     public function test_what_a_person_has_none_of_is_not_asked_for_and_what_they_have_is(): void

@@ -48,8 +48,10 @@ final readonly class PathPage
     /** @param array<string, int> $before */
     private function move(Placement $move, string $by, ?string $decision, array &$before): MoveView
     {
-        $height = is_int($move->rung_snapshot['height'] ?? null) ? $move->rung_snapshot['height'] : 0;
-        $name = is_string($move->rung_snapshot['name'] ?? null) ? $move->rung_snapshot['name'] : $move->rung;
+        // Read once: at each look it is decoded anew.
+        $rung = $move->rung_snapshot;
+        $height = is_int($rung['height'] ?? null) ? $rung['height'] : 0;
+        $name = is_string($rung['name'] ?? null) ? $rung['name'] : $move->rung;
         $sides = $move->side === Side::Both->value ? [Side::Left->value, Side::Right->value] : [$move->side];
         $from = $before[$move->ladder.$sides[0]] ?? null;
         $way = match (true) {

@@ -174,9 +174,10 @@ final readonly class SessionController
     {
         $read = (new SessionPage($file))->read($input->blocks());
         $snapshots = [];
+        $known = $before->rung_snapshots ?? [];
         foreach ($read->items as $block => $items) {
             foreach ($items as $index => $item) {
-                $this->refuseItem($file, $item, "blocks.{$block}.items.{$index}", isNew: ! isset($before->rung_snapshots[$item->rung->slug]));
+                $this->refuseItem($file, $item, "blocks.{$block}.items.{$index}", isNew: ! isset($known[$item->rung->slug]));
                 $snapshots[$item->rung->slug] = $this->ladders->snapshot($item->rung->slug);
             }
         }
