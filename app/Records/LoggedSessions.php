@@ -46,7 +46,8 @@ final readonly class LoggedSessions
         ];
         $bindings = [$person, $person];
         foreach ($ladders as $ladder) {
-            array_push($bindings, $person, $ladder);
+            $bindings[] = $person;
+            $bindings[] = $ladder;
         }
 
         return self::whole(array_values(array_filter(array_column(DB::select(implode(' union ', $wanted), $bindings), 'id'), is_string(...))));

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace EvenRungs\Assessment;
 
+use EvenRungs\Body\Demand;
 use EvenRungs\Body\Limit;
 use EvenRungs\Body\Loads;
 use EvenRungs\Body\Position;
@@ -110,7 +111,7 @@ enum HoldKind: string
     /** The reason a limit gives not to test it on a side, or null. Kit does not count: a test bench is the trainer's. */
     public function objection(Limit $limit, Side $side): ?Reason
     {
-        $objection = $limit->objectsTo($this->loads(), $this->position(), []);
+        $objection = $limit->objectsTo($this->loads(), $this->position(), []) ?? $this->tooLong($limit);
         // Only the side plank carries its weight on one side; every other hold needs both.
         if ($objection === null || ($this === self::SidePlank && ! $limit->side->meets($side))) {
             return null;
@@ -122,6 +123,29 @@ enum HoldKind: string
             ['limit' => $limit->name, ...($limit->origin === '' ? [] : ['where from' => $limit->origin])],
             'A climb test goes up in small trials instead.',
         );
+    }
+
+    /** Held as long as form allows it is longer than a limit that caps holds; null where none does. */
+    private function tooLong(Limit $limit): ?string
+    {
+        foreach ($limit->caps as $cap) {
+            if ($cap->concerns($this->position(), $this->demand())) {
+                return "goes beyond “{$cap->inWords()}”";
+            }
+        }
+
+        return null;
+    }
+
+    private function demand(): Demand
+    {
+        return match ($this) {
+            self::FrontPlankKnees, self::FrontPlank => Demand::AntiExtension,
+            self::SidePlank => Demand::AntiLateralFlexion,
+            self::BackExtensor => Demand::AntiFlexion,
+            self::TrunkFlexor => Demand::TrunkFlexion,
+            self::OneLegBridge => Demand::HipStability,
+        };
     }
 
     /** Every hold to the end of what form allows is a long strain. */

@@ -113,6 +113,8 @@ final class HoldTest extends TestCase
         self::assertNotNull(HoldKind::FrontPlank->objection($left, Side::Both));
         self::assertNull(HoldKind::OneLegBridge->objection($left, Side::Left));
         self::assertNotNull(HoldKind::OneLegBridge->objection(State::RaisedPressure->limit(Side::Both), Side::Left), 'no hold to the end with raised pressure');
+        self::assertSame('“One-leg bridge” is not tested: hamstring cramp in bridges; it goes beyond “no hold over 5 s in hip work”.', HoldKind::OneLegBridge->objection(State::HamstringCramp->limit(Side::Both), Side::Left)?->sentence);
+        self::assertNull(HoldKind::FrontPlank->objection(State::HamstringCramp->limit(Side::Both), Side::Both));
         self::assertNotNull(HoldKind::TrunkFlexor->objection(State::BackWorseBending->limit(Side::Both), Side::Both));
         self::assertNotNull(HoldKind::BackExtensor->objection(State::BackWorseArching->limit(Side::Both), Side::Both));
     }
