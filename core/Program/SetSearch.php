@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace EvenRungs\Program;
 
 use EvenRungs\Body\Demand;
+use EvenRungs\Body\Need;
 use Random\Engine\Mt19937;
 use Random\Randomizer;
 
@@ -87,6 +88,9 @@ final class SetSearch
     /** @var list<int> seconds that an exercise takes beside those of its sets: the change-over, without the rest that no set follows */
     private readonly array $begins;
 
+    /** @var list<array<string, true>> position and kit, by offer */
+    private readonly array $needs;
+
     private function __construct(private readonly SetProblem $problem)
     {
         $demands = Demand::withShare();
@@ -100,7 +104,7 @@ final class SetSearch
         }
         $this->floors = $floors;
         $this->minimum = array_map(static fn(Demand $demand): int => $problem->minimum[$demand->value] ?? 0, $demands);
-        $gives = $meets = $least = $most = $more = $enter = $begins = [];
+        $gives = $meets = $least = $most = $more = $enter = $begins = $needs = [];
         foreach ($problem->offers as $index => $offer) {
             $gives[] = array_filter([...array_map($offer->gives(...), $demands), ...array_map(static fn(array $wish): int => $wish[0][$index], $problem->wishes)]);
             $at = array_search($offer->demand(), $demands, true);
@@ -110,8 +114,9 @@ final class SetSearch
             $more[] = $offer->setSeconds + $offer->restSeconds;
             $enter[] = $problem->time($index, $offer->leastSets);
             $begins[] = $problem->time($index, 1) - $more[$index];
+            $needs[] = array_fill_keys([$offer->rung->position->value, ...array_map(static fn(Need $need): string => $need->label(), $offer->rung->kit)], true);
         }
-        [$this->gives, $this->meets, $this->least, $this->most, $this->more, $this->enter, $this->begins] = [$gives, $meets, $least, $most, $more, $enter, $begins];
+        [$this->gives, $this->meets, $this->least, $this->most, $this->more, $this->enter, $this->begins, $this->needs] = [$gives, $meets, $least, $most, $more, $enter, $begins, $needs];
     }
 
     /** @param SetPlan|null $near the week before: then the search begins from it, and once anew */
@@ -338,9 +343,8 @@ final class SetSearch
     /** @return array<int, int>|null sets more or less, by place; what is taken out comes first */
     private function bestChange(): ?array
     {
-        $least = 0;
-        $best = null;
-        $open = $few = $like = $seen = $gains = [];
+        [$least, $best] = [0, null];
+        $open = $few = $like = $seen = $gains = $after = [];
         $isMet = $this->cost < SetProblem::SHORT;
         foreach ($this->sets as $place => $sets) {
             $up = $this->up($place);
@@ -369,25 +373,25 @@ final class SetSearch
             if ($down === 0) {
                 continue;
             }
-            $change = $this->change($out, -$down);
-            if ($change < $least) {
-                [$least, $best] = [$change, [$out => -$down]];
+            $saved = $this->change($out, -$down);
+            if ($saved < $least) {
+                [$least, $best] = [$saved, [$out => -$down]];
             }
             $session = intdiv($out, $this->offers);
-            $saved = $change;
             $this->put($out, $sets - $down, $saved);
             // Into the same session, where there is room now; or into another, where there was before.
             $isMet = $this->cost < SetProblem::SHORT;
-            $gains = [];
+            // So it is with what comes in for as many sets of the same exercise, whichever session they are taken from.
+            $kind = $isMet ? $down * $this->offers + $out % $this->offers : -1 - $out;
             for ($offer = 0; $offer < $this->offers; $offer++) {
                 $place = $session * $this->offers + $offer;
                 $up = $place === $out ? 0 : $this->up($place);
-                if ($up > 0 && ($change = $saved + ($gains[$isMet ? $up * $this->offers + $offer : $place] = $this->change($place, $up))) < $least) {
+                if ($up > 0 && ($change = $saved + ($after[$kind][$isMet ? $up * $this->offers + $offer : $place] ??= $this->change($place, $up))) < $least) {
                     [$least, $best] = [$change, [$out => -$down, $place => $up]];
                 }
             }
             foreach ($isMet ? $few : $open as $place => $up) {
-                if (($change = $saved + ($gains[$isMet ? $like[$place] : $place] ??= $this->change($place, $up))) < $least && intdiv($place, $this->offers) !== $session) {
+                if (($change = $saved + ($after[$kind][$isMet ? $like[$place] : $place] ??= $this->change($place, $up))) < $least && intdiv($place, $this->offers) !== $session) {
                     [$least, $best] = [$change, [$out => -$down, $place => $up]];
                 }
             }
@@ -418,11 +422,12 @@ final class SetSearch
         $before = $this->untidy($a, $b);
         foreach ([...$this->movable($a, $b), null] as $here) {
             foreach ([...$this->movable($b, $a), null] as $there) {
-                if ($here === $there) {
+                $more = ($there === null ? 0 : $this->takes($b, $there)) - ($here === null ? 0 : $this->takes($a, $here));
+                if ($here === $there || $this->left[$a] < $more || $this->left[$b] < -$more) {
                     continue;
                 }
                 $this->swap($a, $here, $b, $there);
-                if ($this->left[$a] >= 0 && $this->left[$b] >= 0 && $this->cost <= $cost && $this->untidy($a, $b) < $before) {
+                if ($this->cost <= $cost && $this->untidy($a, $b) < $before) {
                     return true;
                 }
                 $this->swap($b, $here, $a, $there);
@@ -448,6 +453,12 @@ final class SetSearch
         }));
     }
 
+    /** Seconds of an exercise in a session. */
+    private function takes(int $session, int $offer): int
+    {
+        return $this->sets[$session * $this->offers + $offer] * $this->more[$offer] + $this->begins[$offer];
+    }
+
     /** One offer goes from session a to b, another from b to a. */
     private function swap(int $a, ?int $here, int $b, ?int $there): void
     {
@@ -464,12 +475,9 @@ final class SetSearch
     private function moves(int $session): int
     {
         $places = [];
-        foreach ($this->problem->offers as $at => $offer) {
-            if ($this->sets[$session * $this->offers + $at] > 0) {
-                $places[$offer->rung->position->value] = true;
-                foreach ($offer->rung->kit as $need) {
-                    $places[$need->label()] = true;
-                }
+        foreach ($this->needs as $offer => $needs) {
+            if ($this->sets[$session * $this->offers + $offer] > 0) {
+                $places += $needs;
             }
         }
 
