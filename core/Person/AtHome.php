@@ -4,12 +4,9 @@ declare(strict_types=1);
 
 namespace EvenRungs\Person;
 
-use EvenRungs\Balance\Position;
-use EvenRungs\Body\Side;
 use EvenRungs\Dose\DoseLine;
 use EvenRungs\Dose\Timed;
 use EvenRungs\Ladder\Rung;
-use EvenRungs\Progress\RungSession;
 use EvenRungs\Reason\Reason;
 use EvenRungs\Reason\Rule;
 use EvenRungs\Session\CapCheck;
@@ -102,29 +99,9 @@ final readonly class AtHome
         return $why === [] || $first === null ? $now : [new WrittenItem($written->id, $rung->slug, DoseLine::print($less)), $first->followedBy(...$reasons)];
     }
 
-    /** A rung stays where it is fixed, or where they did not come down from it since it was written. */
+    /** A rung stays where it is fixed, or where they did not come down from it since it was written: what was written when they had was written on purpose. */
     private function stays(Rung $rung, WrittenItem $item): bool
     {
-        return in_array($rung->ladder, $this->fixed, true) || ! $this->cameDown($rung, $item->at);
-    }
-
-    /**
-     * Whether the person stood as high at a moment or since, or trained it since and before they were placed where they stand, and
-     * works lower now. What was written when they had come down already was written on purpose.
-     */
-    private function cameDown(Rung $rung, int $since): bool
-    {
-        $working = $this->record->workingRung($rung->ladder);
-        if ($working === null || $rung->height->above($working->height) <= 0) {
-            return false;
-        }
-        $isSoHigh = static fn(Rung $stood): bool => $stood->ladder === $rung->ladder && $stood->height->above($rung->height) >= 0;
-        $stoodThere = fn(Placing $placing): bool => $placing->sequence >= $since && $this->record->library->has($placing->rung) && $isSoHigh($this->record->library->rung($placing->rung));
-        $placed = max([0, ...array_map(static fn(Position $here): int => $here->sequence, $this->record->on($rung->ladder))]);
-        $wasTrained = static fn(RungSession $session): bool => $session->rung->slug === $rung->slug && $session->sequence >= $since && $session->sequence < $placed;
-
-        return array_filter($this->record->positionsAfter($since - 1), static fn(Position $then): bool => $isSoHigh($then->rung)) !== []
-            || array_filter($this->record->history->placings, $stoodThere) !== []
-            || array_filter($this->record->rungSessions(Side::Both), $wasTrained) !== [];
+        return in_array($rung->ladder, $this->fixed, true) || ! CameDown::from($rung, $this->record, $item->at);
     }
 }

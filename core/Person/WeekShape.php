@@ -205,7 +205,7 @@ final class WeekShape
         $record = $this->hand->record;
         $variations = array_values(array_filter(
             $record->library->ladder($rung->ladder)->rungs,
-            static fn(Rung $one): bool => $one->doseKind === $rung->doseKind && abs($one->height->above($rung->height)) <= self::VARIATION_TENTHS && $record->circumstances()->rule($one)->openSomewhere(),
+            static fn(Rung $one): bool => $one->doseKind === $rung->doseKind && abs($one->height->above($rung->height)) <= self::VARIATION_TENTHS && $record->circumstances()->rule($one)->openSomewhere() && ! CameDown::from($one, $record),
         ));
         $variations = $variations === [] ? [$rung] : $variations;
         $contents = [];
@@ -217,7 +217,7 @@ final class WeekShape
             $this->put("variation-{$which}", new CoreSlot('', new Cell($day, DayPart::Morning), SessionRole::Daily, $this->effort(4), $contents[$which]));
         }
         if (count($variations) === 1) {
-            $this->note("“{$rung->name}” has no variation within 0.3 of its height that is open: it is the same each day.");
+            $this->note("“{$rung->name}” has no variation within 0.3 of its height that is open and was not left downward: it is the same each day.");
         }
     }
 

@@ -198,6 +198,15 @@ final class WeekShapeTest extends TestCase
         self::assertSame([], array_filter(array_map(null, array_slice($laid->slots, 1), array_slice($laid->slots, 0, -1)), static fn(array $two): bool => count($laid->sessions) > 1 && $two[0]?->session === $two[1]?->session));
     }
 
+    public function test_a_variation_they_came_down_from_is_not_asked_of_them(): void
+    {
+        $higher = 'shoulder-girdle/push-away-plank';
+        $rungs = static fn(string ...$board): array => array_map(static fn(ShapedSession $session): string => self::rungs($session)[0]->slug, self::lay(Shape::DailyVariation, array_values($board))->sessions);
+
+        self::assertContains($higher, $rungs('shoulder-girdle/y-weights'));
+        self::assertNotContains($higher, $rungs($higher, 'shoulder-girdle/y-weights'));
+    }
+
     public function test_six_minutes_are_six_minutes_by_the_clock_and_nobody_works_longer_than_their_level_has_it(): void
     {
         foreach ([
