@@ -217,7 +217,7 @@ final class WeekShape
             $this->put("variation-{$which}", new CoreSlot('', new Cell($day, DayPart::Morning), SessionRole::Daily, $this->effort(4), $contents[$which]));
         }
         if (count($variations) === 1) {
-            $this->note("“{$rung->name}” has no variation within 0.3 of its height that is open and was not left downward: it is the same each day.");
+            $this->note("“{$rung->name}” has no variation within 0.3 of its height that is open and that they did not come down from: it is the same each day.");
         }
     }
 
