@@ -104,12 +104,14 @@ final readonly class Template
         $ceiling = max(10, ($stands->height->tenths ?? self::UNPLACED_TENTHS) - $slot->belowTenths);
         $open = array_values(array_filter($library->meeting($slot->demand), static fn(Rung $rung): bool => ! $footing->isStopped($rung)
             && ! in_array($rung->slug, $used, true)
+            // On a ladder they are placed on, nothing above where they stand there, as high as they may stand elsewhere.
+            && (! isset($working[$rung->ladder]) || $rung->height->above($working[$rung->ladder]->height) <= 0)
             && ($rung->inTrunk($circumstances->method) || $rung->slug === $stands?->slug)
             && ($circumstances->rule($rung)->openOn(Side::Both) || ($rung->slug === $stands?->slug && $circumstances->rule($rung)->onlySide() !== null))));
         $notes = [];
         foreach ([true, false] as $strictly) {
             $fitting = array_values(array_filter($open, static fn(Rung $rung): bool => $slot->accepts($rung, $strictly)));
-            $best = self::best($fitting, $slot, $ceiling, $stands, $working);
+            $best = self::best($fitting, $slot, $ceiling, $stands);
             if ($best === null) {
                 continue;
             }
@@ -147,30 +149,22 @@ final readonly class Template
         return $here[0] ?? null;
     }
 
-    /**
-     * @param list<Rung>          $fitting
-     * @param array<string, Rung> $working
-     */
-    private static function best(array $fitting, TemplateSlot $slot, int $ceiling, ?Rung $stands, array $working): ?Rung
+    /** @param list<Rung> $fitting */
+    private static function best(array $fitting, TemplateSlot $slot, int $ceiling, ?Rung $stands): ?Rung
     {
         $below = array_values(array_filter($fitting, static fn(Rung $rung): bool => $rung->height->tenths <= $ceiling));
-        usort($below, static fn(Rung $a, Rung $b): int => self::rank($a, $slot, $ceiling, $stands, $working) <=> self::rank($b, $slot, $ceiling, $stands, $working));
+        usort($below, static fn(Rung $a, Rung $b): int => self::rank($a, $slot, $ceiling, $stands) <=> self::rank($b, $slot, $ceiling, $stands));
 
         return $below[0] ?? null;
     }
 
-    /**
-     * @param array<string, Rung> $working
-     *
-     * @return list<int|string>
-     */
-    private static function rank(Rung $rung, TemplateSlot $slot, int $ceiling, ?Rung $stands, array $working): array
+    /** @return list<int|string> */
+    private static function rank(Rung $rung, TemplateSlot $slot, int $ceiling, ?Rung $stands): array
     {
         return [
             (int) ($slot->belowTenths !== 0 || $rung->slug !== $stands?->slug),
             (int) ($slot->ladders !== [] && ! in_array($rung->ladder, $slot->ladders, true)),
             (int) ($rung->ladder !== $stands?->ladder),
-            (int) (isset($working[$rung->ladder]) && $rung->height->above($working[$rung->ladder]->height) > 0),
             $ceiling - $rung->height->tenths,
             count($rung->kit),
             $rung->slug,

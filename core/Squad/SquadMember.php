@@ -7,10 +7,10 @@ namespace EvenRungs\Squad;
 use EvenRungs\Dose\Dose;
 use EvenRungs\Dose\DoseLine;
 use EvenRungs\Dose\Timed;
-use EvenRungs\Ladder\Circumstances;
 use EvenRungs\Ladder\Ladder;
 use EvenRungs\Ladder\Rung;
 use EvenRungs\Person\EasierNow;
+use EvenRungs\Person\LighterDose;
 use EvenRungs\Person\PersonRecord;
 use EvenRungs\Person\SessionStart;
 use EvenRungs\Reason\Reason;
@@ -40,40 +40,67 @@ final readonly class SquadMember
         }
         [$footing, $held] = SessionStart::footing($record);
         $places = $used = [];
-        foreach ($stations as $at => $ladder) {
+        // Where they stand on the ladder of a station they do that rung there: another station has it only after that.
+        $isOwn = static fn(Ladder $ladder): bool => isset($footing->working[$ladder->slug]);
+        foreach (array_filter($stations, $isOwn) + $stations as $at => $ladder) {
             [$rung, $notes] = Template::choose(new TemplateSlot($ladder->demand, ladders: [$ladder->slug]), $record->library, $footing, $used);
             $notes = [...isset($held[$ladder->slug]) ? [$held[$ladder->slug]] : [], ...$notes];
             if ($rung === null) {
-                $places[] = new SquadPlace($at, null, null, $notes);
+                $places[$at] = new SquadPlace($at, null, null, $notes);
                 continue;
             }
             $used[] = $rung->slug;
-            if ($notes === [] && $rung->ladder !== $ladder->slug) {
-                $notes[] = Reason::because(Rule::SquadStation, "Not placed on “{$ladder->name}”, so “{$rung->name}” of “{$record->library->ladder($rung->ladder)->name}” is done here: it asks for the same.", ['height' => $rung->height->label()], 'A placing on the board.');
+            if ($notes === [] && ! $isOwn($ladder)) {
+                $notes[] = self::notPlaced($ladder, $rung, $record);
             }
-            $own = $footing->clock($rung)->work;
-            $work = min($clock->work, $own);
-            if ($work < $clock->work) {
-                $notes[] = Reason::because(Rule::SquadClock, "{$work} s of work, then rest until the change: no longer than the level of the exercise, and what is due, have it.", ['station' => "{$clock->work} s", 'own work' => "{$own} s"], 'A clean session of this exercise by the clock, or a higher rung.');
-            }
-            [$written, $cut] = self::withinLimits(new Item(self::itemOf($at), $rung, Dose::of($clock->rounds, Timed::of($work)), $record->firstSide($rung->ladder)), $work, $record->circumstances());
-            array_push($notes, ...$cut);
-            $places[] = new SquadPlace($at, $written, Permitted::item($written, $record->circumstances()), $notes);
+            $places[$at] = self::place($at, $rung, $notes, $clock, $footing->clock($rung)->work, $record);
         }
+        ksort($places);
 
-        return new self($record, $places);
+        return new self($record, array_values($places));
+    }
+
+    private static function notPlaced(Ladder $ladder, Rung $rung, PersonRecord $record): Reason
+    {
+        return Reason::because(Rule::SquadStation, "Not placed on “{$ladder->name}”".($rung->ladder === $ladder->slug
+            ? ": “{$rung->name}” is no higher than they stand for the same demand, but nobody has tested it."
+            : ", so “{$rung->name}” of “{$record->library->ladder($rung->ladder)->name}” is done here: it asks for the same."), ['height' => $rung->height->label()], 'A placing on the board.');
     }
 
     /**
-     * Holds that are longer than a limit allows are cut up: nobody stands beside each of them to say when it is enough.
+     * @param list<Reason> $notes why this rung
+     * @param int          $own   seconds that the level of the rung, and what is due of it, have
+     */
+    private static function place(int $at, Rung $rung, array $notes, SquadClock $clock, int $own, PersonRecord $record): SquadPlace
+    {
+        $work = min($clock->work, $own);
+        if ($work < $clock->work) {
+            $notes[] = Reason::because(Rule::SquadClock, "{$work} s of work, then rest until the change: no longer than the level of the exercise, and what is due, have it.", ['station' => "{$clock->work} s", 'own work' => "{$own} s"], 'A clean session of this exercise by the clock, or a higher rung.');
+        }
+        [$written, $cut] = self::withinLimits(new Item(self::itemOf($at), $rung, Dose::of($clock->rounds, Timed::of($work)), $record->firstSide($rung->ladder)), $work, $record);
+
+        return new SquadPlace($at, $written, Permitted::item($written, $record->circumstances()), [...$notes, ...$cut]);
+    }
+
+    /**
+     * Holds that are longer than a limit allows are cut up, and are no more than is due of them: nobody stands beside each of
+     * them to say when it is enough.
      *
      * @return array{Item, list<Reason>}
      */
-    private static function withinLimits(Item $item, int $work, Circumstances $circumstances): array
+    private static function withinLimits(Item $item, int $work, PersonRecord $record): array
     {
-        [$dose, $notes] = CapCheck::underLimits($item, $circumstances->limits, $work);
+        [$dose, $notes] = CapCheck::underLimits($item, $record->circumstances()->limits, $work);
+        if ($dose === $item->dose) {
+            return [$item, []];
+        }
+        $lighter = LighterDose::of(new WrittenItem($item->id, $item->rung->slug, DoseLine::print($dose)), $item->rung, $dose, $record, keepsRounds: true);
+        if ($lighter !== null) {
+            $dose = DoseLine::parse($lighter[0]->dose, $item->rung->sidedness);
+            $notes[] = $lighter[1];
+        }
 
-        return [$dose === $item->dose ? $item : new Item($item->id, $item->rung, $dose, $item->firstSide), $notes];
+        return [new Item($item->id, $item->rung, $dose, $item->firstSide), $notes];
     }
 
     /**
@@ -85,7 +112,7 @@ final readonly class SquadMember
     {
         $versions = [];
         foreach ($place->item === null ? [] : EasierNow::of($this->record, $place->item) as $version) {
-            [$item] = self::withinLimits($version->item, SetClock::seconds($version->item), $this->record->circumstances());
+            [$item] = self::withinLimits($version->item, SetClock::seconds($version->item), $this->record);
             $versions[] = [$version->words, new SquadPlace($place->station, $item, $item, [])];
         }
 

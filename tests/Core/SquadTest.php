@@ -168,6 +168,42 @@ final class SquadTest extends TestCase
         self::assertStringContainsString('Not placed on “', $place->notes[0]->sentence);
     }
 
+    public function test_what_they_do_at_its_own_station_stands_in_at_no_other(): void
+    {
+        $record = self::record(['front-plank/forearms-toes']);
+        [$deadBug, $plank] = Squad::of(self::ladders('dead-bug', 'front-plank'), new SquadClock(2, 30, 20, 2, 60), [$record])->members[0]->places;
+
+        self::assertSame(['front-plank/forearms-toes', []], [$plank->rung()?->slug, $plank->notes]);
+        self::assertSame(['dead-bug', [Rule::SquadStation]], [$deadBug->rung()?->ladder, self::rules($deadBug->notes)]);
+        self::assertStringContainsString('nobody has tested it', $deadBug->notes[0]->sentence);
+    }
+
+    public function test_nothing_stands_in_that_is_above_where_they_stand_on_its_ladder(): void
+    {
+        $record = self::record(['floor-anti-rotation/knee-fall-out', 'press-out/walking']);
+        $places = Squad::of(self::ladders('floor-anti-rotation', 'standing-turn', 'press-out'), new SquadClock(3, 30, 20, 2, 60), [$record->withKit([])])->members[0]->places;
+
+        foreach ($places as $place) {
+            $rung = $place->rung();
+            $working = $rung === null ? null : $record->workingRung($rung->ladder);
+            self::assertFalse($rung !== null && $working !== null && $rung->height->above($working->height) > 0, "{$rung?->name} at station {$place->station}");
+        }
+        self::assertSame('floor-anti-rotation/knee-fall-out', $places[0]->rung()?->slug);
+    }
+
+    /** Nobody asks again for what was too much: also not where a limit makes holds of the seconds of a station. */
+    public function test_holds_that_were_too_much_at_a_station_are_fewer_the_next_time(): void
+    {
+        $clock = new SquadClock(3, 45, 20, 2, 60);
+        $rungs = ['front-plank/forearms-toes', 'side-bridge/top-leg-lifted', 'press-out/walking'];
+        $last = new LoggedSession('last', 'squad', Day::parse('2026-05-29'), 9, 600, array_map(static fn(int $set): LoggedSet => new LoggedSet('station-1', 'front-plank/forearms-toes', '2x(2x10s/5)', 10, null, null, [], 0, 9, false, null, null, $set), [1, 2]), []);
+        $place = static fn(LoggedSession ...$logs): SquadPlace => self::squad($clock, self::record($rungs, limits: [State::RaisedPressure], logs: array_values($logs)))->members[0]->places[0];
+
+        self::assertSame('25 s: 2 × 10 s', $place()->inWords());
+        self::assertSame('10 s', $place($last)->inWords());
+        self::assertStringContainsString('since the effort was 9 of 10', implode(' ', array_map(static fn(Reason $note): string => $note->sentence, $place($last)->notes)));
+    }
+
     public function test_who_is_not_admitted_to_training_has_no_place_and_starts_go_round_without_them(): void
     {
         $sign = self::record(self::BEGINNER, signs: [new Sign(Urgency::BeforeTraining, 5)]);
