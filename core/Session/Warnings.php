@@ -83,32 +83,60 @@ final readonly class Warnings
                 Repair::by('Take it out', Edit::remove($item->id)),
             );
         }
-        if (! $item->rung->dynamic && $item->rung->tempo === null && $item->dose->first() instanceof Reps) {
-            $seconds = $item->dose->first()->count;
-            $warnings[] = new Warning(
-                Reason::because(Rule::HeldNotRepeated, "“{$item->rung->name}” is held, not repeated: {$seconds} repetitions of it cannot be meant.", ['written' => DoseLine::print($item->dose)], 'A dose in seconds.'),
-                Repair::by("{$seconds} s instead", Edit::dose($item->id, $item->dose->withTempo(null)->withBody(Holds::of(1, $seconds, 0)))),
-            );
+        $inRepetitions = self::heldNotRepeated($item);
+        if ($inRepetitions !== null) {
+            $warnings[] = $inRepetitions;
         }
         $off = $part === Part::Primer ? $this->tooHardForPrimer($item) : $this->offTheWorkingRung($item, $inCircuit);
         if ($off !== null) {
             $warnings[] = $off;
         }
-        $body = $item->dose->first();
-        if ($body instanceof Open) {
-            $fixed = $body->unit() === Unit::Reps ? Reps::of($body->estimate) : Holds::of(1, $body->estimate, 0);
-            $warnings[] = new Warning(Reason::because(
-                Rule::OpenEstimate,
-                "An open set: the clock counts the estimate of {$body->estimate}".($body->cap === null ? '' : ", the cap is {$body->cap}").'.',
-                ['estimate' => $body->estimate],
-                'Another estimate, or a set with a fixed target.',
-            ), Repair::by("A fixed set of {$body->estimate}".($body->unit() === Unit::Reps ? '' : ' s'), Edit::dose($item->id, $item->dose->withBody($fixed))));
+        $open = self::openSet($item);
+        if ($open !== null) {
+            $warnings[] = $open;
         }
         foreach ($this->circumstances->limits as $limit) {
             $warnings = [...$warnings, ...$this->beyond($limit, $item, $inCircuit)];
         }
 
         return $warnings;
+    }
+
+    private static function heldNotRepeated(Item $item): ?Warning
+    {
+        $body = $item->dose->first();
+        if (! self::isHeld($item->rung) || $body->unit() !== Unit::Reps) {
+            return null;
+        }
+        $seconds = $body->target();
+        $held = $body instanceof Open ? Open::of($seconds, $body->cap, Unit::Seconds) : Holds::of(1, $seconds, 0);
+
+        return new Warning(
+            Reason::because(Rule::HeldNotRepeated, "“{$item->rung->name}” is held, not repeated: {$seconds} repetitions of it cannot be meant.", ['written' => DoseLine::print($item->dose)], 'A dose in seconds.'),
+            Repair::by("{$seconds} s instead", Edit::dose($item->id, $item->dose->withTempo(null)->withBody($held))),
+        );
+    }
+
+    private static function openSet(Item $item): ?Warning
+    {
+        $body = $item->dose->first();
+        if (! $body instanceof Open) {
+            return null;
+        }
+        $inReps = $body->unit() === Unit::Reps && ! self::isHeld($item->rung);
+        $fixed = $inReps ? Reps::of($body->estimate) : Holds::of(1, $body->estimate, 0);
+
+        return new Warning(Reason::because(
+            Rule::OpenEstimate,
+            "An open set: the clock counts the estimate of {$body->estimate}".($body->cap === null ? '' : ", the cap is {$body->cap}").'.',
+            ['estimate' => $body->estimate],
+            'Another estimate, or a set with a fixed target.',
+        ), Repair::by("A fixed set of {$body->estimate}".($inReps ? '' : ' s'), Edit::dose($item->id, ($inReps ? $item->dose : $item->dose->withTempo(null))->withBody($fixed))));
+    }
+
+    private static function isHeld(Rung $rung): bool
+    {
+        return ! $rung->dynamic && $rung->tempo === null;
     }
 
     /** @return list<Warning> about the session as a whole */
@@ -165,8 +193,8 @@ final readonly class Warnings
             return null;
         }
         $above = $item->rung->height->above($working->height);
-        if ($above <= 0 && ! $item->rung->dynamic && $working->dynamic) {
-            // What is held stands in for what moves on purpose.
+        // What is held stands in for what moves on purpose, and a lower rung for one that a limit has watched for doming.
+        if ($above <= 0 && ((! $item->rung->dynamic && $working->dynamic) || $this->watchedForDoming($working) !== [])) {
             return null;
         }
 
@@ -196,7 +224,16 @@ final readonly class Warnings
             "“{$item->rung->name}” is too hard for a primer: {$primer->rule}",
             ['this rung' => $item->rung->height->label(), 'working rung' => $working->height->label(), 'primer' => $primer->rung->name.' '.DoseLine::print($primer->dose)],
             'A lower rung, or half the dose.',
-        ), Repair::by("Swap to {$primer->rung->name}", Edit::swap($item->id, $primer->rung, $primer->dose)));
+        ), $isLow && ! $primer->half
+            ? $this->halfOf($item)
+            : Repair::by("Swap to {$primer->rung->name}", Edit::swap($item->id, $primer->rung, $primer->dose)));
+    }
+
+    private function halfOf(Item $item): Repair
+    {
+        $dose = Primer::halved($item->rung->defaultDose($this->circumstances->method));
+
+        return Repair::by('Write '.DoseLine::print($dose, $this->circumstances->method->counting()), Edit::dose($item->id, $dose));
     }
 
     /** @return list<Warning> what in the dose of an exercise goes beyond a limit */
@@ -218,7 +255,7 @@ final readonly class Warnings
                 );
             }
         }
-        if ($limit->watchesDoming && $item->rung->demand === Demand::AntiExtension && $item->rung->height->tenths >= self::DOMING_FROM_TENTHS) {
+        if (in_array($limit, $this->watchedForDoming($item->rung), true)) {
             $lower = $this->circumstances->nextOpen($this->library->ladder($item->rung->ladder), $item->rung, false);
             while ($lower !== null && $lower->height->tenths >= self::DOMING_FROM_TENTHS) {
                 $lower = $this->circumstances->nextOpen($this->library->ladder($lower->ladder), $lower, false);
@@ -230,6 +267,14 @@ final readonly class Warnings
         }
 
         return $warnings;
+    }
+
+    /** @return list<Limit> that let a rung be done only while the belly stays flat */
+    private function watchedForDoming(Rung $rung): array
+    {
+        $isHard = $rung->demand === Demand::AntiExtension && $rung->height->tenths >= self::DOMING_FROM_TENTHS;
+
+        return array_values(array_filter($this->circumstances->limits, static fn(Limit $limit): bool => $isHard && $limit->watchesDoming));
     }
 
     /** @return list<Warning> */
@@ -312,11 +357,17 @@ final readonly class Warnings
                     "“{$before->name}” is advised before ".Words::all($names[$slug]).', and is not done yet.',
                     ['activation before' => $this->circumstances->method->said(Question::ActivationBefore)],
                     'Activation in the primer, or a place above it on the activation ladder.',
-                ), Repair::by("{$before->name} first", Edit::add($before, $before->defaultDose($this->circumstances->method), Part::Primer, true)));
+                ), $this->isTrained($before) ? Repair::by("{$before->name} first", Edit::add($before, $before->defaultDose($this->circumstances->method), Part::Primer, true)) : null);
             }
         }
 
         return $warnings;
+    }
+
+    /** Whether a rung may come into a session: open, and of a ladder that was not stopped after pain. */
+    private function isTrained(Rung $rung): bool
+    {
+        return ! ($this->stopped)($rung->ladder) && $this->circumstances->rule($rung)->openOn(Side::Both);
     }
 
     /** @return list<Warning> stations back to back that load the same joint, or what a limit watches */
@@ -324,6 +375,11 @@ final readonly class Warnings
     {
         $warnings = [];
         $apart = null;
+        $isApart = static function (Repair $repair, Item $here, Item $next): bool {
+            $place = array_flip($repair->edits[0]->items);
+
+            return abs($place[$here->id] - $place[$next->id]) > 1;
+        };
         foreach (array_slice($circuit->stations, 1) as $index => $next) {
             $here = $circuit->stations[$index];
             $shared = FatigueSite::shared($here->rung, $next->rung, $this->circumstances->limits);
@@ -336,7 +392,7 @@ final readonly class Warnings
                 "“{$here->rung->name}” and “{$next->rung->name}” follow each other and both load ".Words::all(array_map(static fn(FatigueSite $joint): string => $joint->inWords(), $shared)).'.',
                 ['loaded twice running' => implode(', ', array_map(static fn(FatigueSite $joint): string => $joint->value, $shared))],
                 'Another station between the two.',
-            ), $apart);
+            ), $apart !== null && $isApart($apart, $here, $next) ? $apart : null);
         }
 
         return $warnings;
@@ -345,8 +401,13 @@ final readonly class Warnings
     private function setApart(Circuit $circuit): ?Repair
     {
         $order = SetApart::order($circuit, $this->circumstances->limits);
+        $session = new Session([$circuit]);
+        $repair = $order === null ? null : Repair::by('Put another station between', Edit::order($order));
+        $apart = $repair?->appliedTo($session);
+        // Who should change position as little as possible is not sent to and fro for a joint.
+        $isToAndFro = $apart !== null && $this->circumstances->forFewPositions() !== [] && Ordering::moves($apart) > Ordering::moves($session);
 
-        return $order === null ? null : Repair::by('Put another station between', Edit::order($order));
+        return $isToAndFro ? null : $repair;
     }
 
     /** The highest working rung that meets a demand and is open. */
@@ -355,7 +416,7 @@ final readonly class Warnings
         $best = null;
         foreach ($this->placed as $ladder) {
             $rung = ($this->working)($ladder);
-            if ($rung !== null && $rung->demand === $demand && $this->circumstances->rule($rung)->openOn(Side::Both) && ($best === null || $rung->height->above($best->height) > 0)) {
+            if ($rung !== null && $rung->demand === $demand && $this->isTrained($rung) && ($best === null || $rung->height->above($best->height) > 0)) {
                 $best = $rung;
             }
         }

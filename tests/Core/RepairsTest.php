@@ -8,12 +8,14 @@ use EvenRungs\Body\Kit;
 use EvenRungs\Body\Side;
 use EvenRungs\Dose\DoseLine;
 use EvenRungs\Ladder\Circumstances;
+use EvenRungs\Ladder\Rung;
 use EvenRungs\Method\Answer;
 use EvenRungs\Method\Method;
 use EvenRungs\Reason\Rule;
 use EvenRungs\Screening\State;
 use EvenRungs\Session\Block;
 use EvenRungs\Session\Circuit;
+use EvenRungs\Session\Item;
 use EvenRungs\Session\Part;
 use EvenRungs\Session\Session;
 use EvenRungs\Session\StraightSets;
@@ -99,6 +101,57 @@ final class RepairsTest extends TestCase
         self::assertLessThan(40, $repaired->items()[0]->rung->height->tenths);
     }
 
+    public function test_activation_of_a_ladder_that_was_stopped_is_advised_and_not_put_in(): void
+    {
+        $session = new Session([$this->straight('prone-extension/one-leg', '2x6/side')]);
+        $advice = static fn(array $stopped): array => array_values(array_filter(
+            Warnings::knowing(new Circumstances([], Kit::cases(), Method::default(), unprepared: static fn(): Rung => ShippedLibrary::rung('activation/deep-back')), [], $stopped, ShippedLibrary::get())->aboutAll($session),
+            static fn(Warning $warning): bool => $warning->reason->rule === Rule::ActivationBefore,
+        ));
+
+        self::assertNotNull($advice([])[0]->repair);
+        self::assertNull($advice(['activation'])[0]->repair);
+    }
+
+    /** Of three that load the shoulder only two come apart: those that stay together have no key. */
+    public function test_what_cannot_be_set_apart_has_no_key(): void
+    {
+        $stations = array_map(static fn(int $at, string $rung): Item => ShippedLibrary::item($rung, '2x8', "i{$at}"), [0, 1, 2, 3], ['bridge/touch', 'shoulder-girdle/push-away-plank', 'front-plank/body-saw', 'front-plank/small-rock']);
+        $warnings = array_values(array_filter($this->warnings(new Session([Circuit::evenly($stations, 30, 60)])), static fn(Warning $warning): bool => $warning->reason->rule === Rule::Competing));
+
+        self::assertSame([true, false], array_map(static fn(Warning $warning): bool => $warning->repair !== null, $warnings));
+    }
+
+    /** Whom changes of position make dizzy: grouping by position and setting apart would go round in a circle. */
+    public function test_for_few_positions_stations_are_not_set_apart_by_another_position(): void
+    {
+        $stations = array_map(static fn(int $at, string $rung): Item => ShippedLibrary::item($rung, '2x8', "i{$at}"), [0, 1, 2], ['front-plank/small-rock', 'front-plank/body-saw', 'bridge/touch']);
+        $keys = fn(State ...$states): array => array_map(static fn(Warning $warning): bool => $warning->repair !== null, array_values(array_filter(
+            $this->warnings(new Session([Circuit::evenly($stations, 30, 60)]), array_values($states)),
+            static fn(Warning $warning): bool => $warning->reason->rule === Rule::Competing,
+        )));
+
+        self::assertSame([[true], [false]], [$keys(), $keys(State::Dizziness)]);
+    }
+
+    /** The lower rung is there for the limit: asking for the working rung again would go round in a circle. */
+    public function test_a_rung_that_is_lower_since_doming_is_watched_is_not_called_too_low(): void
+    {
+        $repaired = $this->repair([$this->straight('front-plank/forearms-toes', '2x10s')], Rule::LimitCaution, [State::Hernia], working: ['front-plank/forearms-toes']);
+        $rules = fn(State ...$limits): array => array_map(static fn(Warning $warning): Rule => $warning->reason->rule, $this->warnings($repaired, array_values($limits), working: ['front-plank/forearms-toes']));
+
+        self::assertNotContains(Rule::WorkingRung, $rules(State::Hernia));
+        self::assertContains(Rule::WorkingRung, $rules(), 'without the limit nobody chose it for the belly');
+    }
+
+    public function test_an_open_set_of_a_held_rung_is_in_seconds_not_in_repetitions(): void
+    {
+        $line = fn(Rule $rule): string => DoseLine::print($this->repair([$this->straight('front-plank/forearms-toes', '2xmax~15<=20')], $rule)->items()[0]->dose);
+
+        self::assertSame('2xmax~15s<=20s', $line(Rule::HeldNotRepeated));
+        self::assertSame('2x15s', $line(Rule::OpenEstimate), 'and a fixed one is of seconds');
+    }
+
     public function test_a_gap_shorter_than_the_change_over_becomes_as_long(): void
     {
         $circuit = Circuit::evenly([ShippedLibrary::item('front-plank/forearms-toes', '2x20s'), ShippedLibrary::item('side-bridge/knees-bent', '2x15s/side')], 5, 30);
@@ -151,6 +204,13 @@ final class RepairsTest extends TestCase
         $lowest = $this->repair([new StraightSets(ShippedLibrary::item('front-plank/forearms-knees', '3x(4x10s/5)'), Part::Primer)], Rule::Primer, working: ['front-plank/forearms-knees']);
         self::assertSame('front-plank/forearms-wall', $lowest->items()[0]->rung->slug);
         self::assertLessThan(3, $lowest->items()[0]->dose->sets());
+    }
+
+    public function test_an_open_set_of_a_primer_that_is_low_enough_becomes_half_a_dose_of_the_same_rung(): void
+    {
+        $repaired = $this->repair([new StraightSets(ShippedLibrary::item('front-plank/forearms-low-step', '2xmax~30s'), Part::Primer)], Rule::Primer, working: ['front-plank/opposite-arm-leg']);
+
+        self::assertSame(['front-plank/forearms-low-step', '1x(4x10s/5)'], [$repaired->items()[0]->rung->slug, DoseLine::print($repaired->items()[0]->dose)]);
     }
 
     public function test_a_primer_over_eight_minutes_says_so(): void
