@@ -104,13 +104,13 @@ final class RepairsTest extends TestCase
     public function test_activation_of_a_ladder_that_was_stopped_is_advised_and_not_put_in(): void
     {
         $session = new Session([$this->straight('prone-extension/one-leg', '2x6/side')]);
-        $advice = static fn(array $stopped): array => array_values(array_filter(
-            Warnings::knowing(new Circumstances([], Kit::cases(), Method::default(), unprepared: static fn(): Rung => ShippedLibrary::rung('activation/deep-back')), [], $stopped, ShippedLibrary::get())->aboutAll($session),
+        $advice = static fn(string ...$stopped): array => array_values(array_filter(
+            Warnings::knowing(new Circumstances([], Kit::cases(), Method::default(), unprepared: static fn(): Rung => ShippedLibrary::rung('activation/deep-back')), [], array_values($stopped), ShippedLibrary::get())->aboutAll($session),
             static fn(Warning $warning): bool => $warning->reason->rule === Rule::ActivationBefore,
         ));
 
-        self::assertNotNull($advice([])[0]->repair);
-        self::assertNull($advice(['activation'])[0]->repair);
+        self::assertNotNull($advice()[0]->repair);
+        self::assertNull($advice('activation')[0]->repair);
     }
 
     /** Of three that load the shoulder only two come apart: those that stay together have no key. */
