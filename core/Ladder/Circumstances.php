@@ -120,17 +120,29 @@ final readonly class Circumstances
         return $rung;
     }
 
+    /** The next one down of the trunk that is open somewhere, and no higher: a school may put a lower rung after a higher one. */
+    public function lower(Ladder $ladder, Rung $rung): ?Rung
+    {
+        $lower = $rung;
+        do {
+            $lower = $this->nextOpen($ladder, $lower, up: false);
+        } while ($lower !== null && $lower->height->above($rung->height) > 0);
+
+        return $lower;
+    }
+
     /**
      * What is said of the easier version of a rung, within what is open to the person: where its own is not, the next one down.
      *
-     * @param Rung|null $own the rung its words mean; null where they mean none
+     * @param Rung|null $own   the rung its words mean; null where they mean none
+     * @param bool      $mayDo whether they may do that one for all that is not a matter of what is open
      */
-    public function easierInWords(Ladder $ladder, Rung $rung, ?Rung $own): string
+    public function easierInWords(Ladder $ladder, Rung $rung, ?Rung $own, bool $mayDo = true): string
     {
-        if ($own === null || $this->rule($own)->openSomewhere()) {
+        if ($own === null || ($mayDo && $this->rule($own)->openSomewhere())) {
             return $rung->coaching()->fallback;
         }
-        $lower = $this->nextOpen($ladder, $rung, up: false);
+        $lower = $this->lower($ladder, $rung);
 
         return $lower === null ? 'End the set earlier, or leave one out.' : "“{$lower->name}”.";
     }

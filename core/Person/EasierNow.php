@@ -32,9 +32,10 @@ final readonly class EasierNow
         if ($range !== null) {
             $versions[] = new EasierVersion(new Item($item->id, $item->rung, $range->dose, $item->firstSide), ucfirst($range->words));
         }
+        $own = self::own($record, $item->rung);
         $rungs = array_filter([
-            self::own($record, $item->rung),
-            $circumstances->nextOpen($ladder, $item->rung, up: false),
+            $own !== null && self::mayDo($record, $own, $item->rung) && ($own->ladder === $item->rung->ladder || $record->withheld()->waitsOn($own->ladder) === null) ? $own : null,
+            $circumstances->lower($ladder, $item->rung),
         ]);
         foreach (array_column($rungs, null, 'slug') as $rung) {
             $version = $circumstances->rule($rung)->openSomewhere() ? Permitted::item(new Item($item->id, $rung, $record->doses()->carriedOver($item, $rung), $item->firstSide), $circumstances) : null;
@@ -49,7 +50,18 @@ final readonly class EasierNow
     /** What is said of the easier version, within what is open to the person. */
     public static function inWords(PersonRecord $record, Rung $rung): string
     {
-        return $record->circumstances()->easierInWords($record->library->ladder($rung->ladder), $rung, self::own($record, $rung));
+        $own = self::own($record, $rung);
+
+        return $record->circumstances()->easierInWords($record->library->ladder($rung->ladder), $rung, $own, $own === null || self::mayDo($record, $own, $rung));
+    }
+
+    /** On another ladder nothing above where they stand on it, and nothing where it was stopped. */
+    private static function mayDo(PersonRecord $record, Rung $easier, Rung $rung): bool
+    {
+        $working = $record->workingRung($easier->ladder);
+
+        return $easier->ladder === $rung->ladder
+            || (! $record->isStopped($easier->ladder) && ($working === null || $easier->height->above($working->height) <= 0));
     }
 
     /** The rung that a rung falls back to; null where that is none. */

@@ -8,6 +8,7 @@ use EvenRungs\Balance\Aim;
 use EvenRungs\Body\Kit;
 use EvenRungs\Body\Side;
 use EvenRungs\Calendar\Day;
+use EvenRungs\Method\Answer;
 use EvenRungs\Method\Method;
 use EvenRungs\Person\EasierNow;
 use EvenRungs\Person\History;
@@ -68,6 +69,32 @@ final class EasierVersionTest extends TestCase
 
         self::assertContains('press-out/half-kneeling-wide 2x10/side', self::offered($push));
         self::assertSame(['press-out/seated 2x10/side'], self::offered($push, $sore));
+    }
+
+    /** A half-kneeling chop falls back to the press-out: where they stand below that, or it was stopped, it is not the easier one. */
+    public function test_on_another_ladder_nothing_is_easier_than_what_they_may_do_there(): void
+    {
+        $chop = ShippedLibrary::item('standing-turn/half-kneeling-chop', '3x8/side', 'chop');
+        $places = static fn(string $rung, bool $stopped = false): array => [new Placing('out', 'press-out', Side::Both, $rung, $stopped, 1, Day::parse('2026-06-01'))];
+        $pressOut = 'press-out/half-kneeling-wide 3x8/side';
+
+        self::assertContains($pressOut, self::offered($chop));
+        self::assertContains($pressOut, self::offered($chop, self::record(also: $places('press-out/standing'))));
+        foreach ([$places('press-out/seated'), $places('press-out/standing', stopped: true)] as $also) {
+            $record = self::record(also: $also);
+            self::assertNotContains($pressOut, self::offered($chop, $record));
+            self::assertStringNotContainsString('ress-out', EasierNow::inWords($record, $chop->rung));
+        }
+    }
+
+    /** Where the method goes on from the forearms to the hands, the hands are still the shorter lever. */
+    public function test_an_easier_version_is_never_a_higher_rung(): void
+    {
+        $hands = ShippedLibrary::item('front-plank/hands-toes', '2x15s', 'hands');
+        $record = self::record(method: Method::default()->with(Answer::HandsAfterForearms));
+
+        self::assertNotContains(self::PLANK.' 2x15s', self::offered($hands, $record));
+        self::assertNotSame([], self::offered($hands, $record));
     }
 
     public function test_sets_of_an_easier_version_are_no_sets_of_the_rung_they_took_over_from(): void
@@ -174,18 +201,19 @@ final class EasierVersionTest extends TestCase
     /**
      * @param list<NotedLimit>    $limits
      * @param list<LoggedSession> $logs
+     * @param list<Placing>       $also
      */
-    private static function record(array $limits = [], array $logs = [], string $rung = self::PLANK): PersonRecord
+    private static function record(array $limits = [], array $logs = [], string $rung = self::PLANK, array $also = [], ?Method $method = null): PersonRecord
     {
         $first = Day::parse('2026-06-01');
 
         return new PersonRecord(
             ShippedLibrary::get(),
-            Method::default(),
+            $method ?? Method::default(),
             $first->plusDays(1),
             new Profile(Aim::Even, null, null, null, [1, 3], 25, Kit::cases(), null, []),
             new Safety($limits, [], [], $first, []),
-            History::of([new Placing('placed', 'front-plank', Side::Both, $rung, false, 0, $first)], [], $logs, [], [], $first),
+            History::of([new Placing('placed', 'front-plank', Side::Both, $rung, false, 0, $first), ...$also], [], $logs, [], [], $first),
         );
     }
 }
