@@ -25,9 +25,6 @@ use EvenRungs\Reason\Rule;
  */
 final readonly class Starts
 {
-    /** A ladder nobody tested starts this far below what was (our own choice). */
-    private const CAREFUL_TENTHS = 10;
-
     private function __construct(private Library $library, private Circumstances $circumstances, private LadderTests $tests, private ?Braced $brace) {}
 
     /**
@@ -178,13 +175,13 @@ final readonly class Starts
             return null;
         }
         foreach ($trunk as $step) {
-            $rung = $step->height->tenths <= $tenths - self::CAREFUL_TENTHS ? $step : $rung;
+            $rung = $step->height->tenths <= $tenths - Ladder::CAREFUL_TENTHS ? $step : $rung;
         }
         $from = $same === null ? 'the weakest height tested' : "the height tested in {$ladder->demand->shortName()} work";
 
         return new Measured($rung, Reason::because(
             Rule::PlacingFromHeight,
-            'Not tested itself: a start at least '.Height::tenthsLabel(self::CAREFUL_TENTHS)." below {$from}, or on the lowest rung.",
+            'Not tested itself: a start at least '.Height::tenthsLabel(Ladder::CAREFUL_TENTHS)." below {$from}, or on the lowest rung.",
             [$from => Height::tenthsLabel($tenths), 'starts at' => $rung->height->label()],
             'A climb test of this ladder.',
         ));

@@ -13,6 +13,7 @@ use EvenRungs\Dose\Carry;
 use EvenRungs\Dose\Dose;
 use EvenRungs\Dose\DoseLine;
 use EvenRungs\Dose\Unit;
+use EvenRungs\Ladder\Ladder;
 use EvenRungs\Ladder\Library;
 use EvenRungs\Ladder\Rung;
 use EvenRungs\Reason\Reason;
@@ -111,7 +112,7 @@ final readonly class Template
         $notes = [];
         foreach ([true, false] as $strictly) {
             $fitting = array_values(array_filter($open, static fn(Rung $rung): bool => $slot->accepts($rung, $strictly)));
-            $best = self::best($fitting, $slot, $ceiling, $stands);
+            $best = self::best($fitting, $slot, $ceiling, $stands, $working);
             if ($best === null) {
                 continue;
             }
@@ -126,10 +127,32 @@ final readonly class Template
                 $notes[] = Reason::because(Rule::Template, "{$name}: “{$best->name}” stands in for the working rung. ".$circumstances->rule($stands)->reasons[0]->sentence, ['working rung' => $stands->name, 'height' => $best->height->label()]);
             }
 
+            if ($stands !== null && ! isset($working[$best->ladder])) {
+                $notes[] = self::notPlaced($best, $stands, $library);
+            }
+
             return [$best, $notes];
         }
 
         return [null, [Reason::because(Rule::Template, "{$name}: nothing open fits, so the place is left empty.", ['looked up to' => Height::tenthsLabel($ceiling)], 'Other kit, a limit lifted, or a placing on the board.')]];
+    }
+
+    /** On a ladder they are not placed on: far enough below where they stand for the same demand, as a start from tests is. */
+    private static function isCareful(Rung $rung, ?Rung $stands): bool
+    {
+        return $stands === null || $stands->height->above($rung->height) >= Ladder::CAREFUL_TENTHS;
+    }
+
+    private static function notPlaced(Rung $rung, Rung $stands, Library $library): Reason
+    {
+        $careful = Height::tenthsLabel(Ladder::CAREFUL_TENTHS);
+
+        return Reason::because(
+            Rule::Template,
+            "Not placed on “{$library->ladder($rung->ladder)->name}”: “{$rung->name}” is ".(self::isCareful($rung, $stands) ? 'a careful start' : 'the lowest that fits')." ({$rung->height->label()}; they stand at {$stands->height->label()} for the same demand).",
+            ['height' => $rung->height->label(), 'stands at' => $stands->name.', '.$stands->height->label(), 'a careful start' => "at least {$careful} below"],
+            'A placing on the board.',
+        );
     }
 
     /**
@@ -149,20 +172,28 @@ final readonly class Template
         return $here[0] ?? null;
     }
 
-    /** @param list<Rung> $fitting */
-    private static function best(array $fitting, TemplateSlot $slot, int $ceiling, ?Rung $stands): ?Rung
+    /**
+     * @param list<Rung>          $fitting
+     * @param array<string, Rung> $working
+     */
+    private static function best(array $fitting, TemplateSlot $slot, int $ceiling, ?Rung $stands, array $working): ?Rung
     {
         $below = array_values(array_filter($fitting, static fn(Rung $rung): bool => $rung->height->tenths <= $ceiling));
-        usort($below, static fn(Rung $a, Rung $b): int => self::rank($a, $slot, $ceiling, $stands) <=> self::rank($b, $slot, $ceiling, $stands));
+        usort($below, static fn(Rung $a, Rung $b): int => self::rank($a, $slot, $ceiling, $stands, $working) <=> self::rank($b, $slot, $ceiling, $stands, $working));
 
         return $below[0] ?? null;
     }
 
-    /** @return list<int|string> */
-    private static function rank(Rung $rung, TemplateSlot $slot, int $ceiling, ?Rung $stands): array
+    /**
+     * @param array<string, Rung> $working
+     *
+     * @return list<int|string>
+     */
+    private static function rank(Rung $rung, TemplateSlot $slot, int $ceiling, ?Rung $stands, array $working): array
     {
         return [
             (int) ($slot->belowTenths !== 0 || $rung->slug !== $stands?->slug),
+            (int) (! isset($working[$rung->ladder]) && ! self::isCareful($rung, $stands)),
             (int) ($slot->ladders !== [] && ! in_array($rung->ladder, $slot->ladders, true)),
             (int) ($rung->ladder !== $stands?->ladder),
             $ceiling - $rung->height->tenths,

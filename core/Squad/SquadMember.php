@@ -41,7 +41,7 @@ final readonly class SquadMember
         [$footing, $held] = SessionStart::footing($record);
         $places = $used = [];
         // Where they stand on the ladder of a station they do that rung there: another station has it only after that.
-        $isOwn = static fn(Ladder $ladder): bool => isset($footing->working[$ladder->slug]);
+        $isOwn = static fn(Ladder $ladder): bool => isset($footing->working[$ladder->slug]) && $record->circumstances()->rule($footing->working[$ladder->slug])->openSomewhere();
         foreach (array_filter($stations, $isOwn) + $stations as $at => $ladder) {
             [$rung, $notes] = Template::choose(new TemplateSlot($ladder->demand, ladders: [$ladder->slug]), $record->library, $footing, $used);
             $notes = [...isset($held[$ladder->slug]) ? [$held[$ladder->slug]] : [], ...$notes];
@@ -50,21 +50,14 @@ final readonly class SquadMember
                 continue;
             }
             $used[] = $rung->slug;
-            if ($notes === [] && ! $isOwn($ladder)) {
-                $notes[] = self::notPlaced($ladder, $rung, $record);
+            if ($notes === [] && $rung->ladder !== $ladder->slug) {
+                $notes[] = Reason::because(Rule::SquadStation, "Not placed on “{$ladder->name}”, so “{$rung->name}” of “{$record->library->ladder($rung->ladder)->name}” is done here: it asks for the same.", ['height' => $rung->height->label()], 'A placing on the board.');
             }
             $places[$at] = self::place($at, $rung, $notes, $clock, $footing->clock($rung)->work, $record);
         }
         ksort($places);
 
         return new self($record, array_values($places));
-    }
-
-    private static function notPlaced(Ladder $ladder, Rung $rung, PersonRecord $record): Reason
-    {
-        return Reason::because(Rule::SquadStation, "Not placed on “{$ladder->name}”".($rung->ladder === $ladder->slug
-            ? ": “{$rung->name}” is no higher than they stand for the same demand, but nobody has tested it."
-            : ", so “{$rung->name}” of “{$record->library->ladder($rung->ladder)->name}” is done here: it asks for the same."), ['height' => $rung->height->label()], 'A placing on the board.');
     }
 
     /**

@@ -174,8 +174,8 @@ final class SquadTest extends TestCase
         [$deadBug, $plank] = Squad::of(self::ladders('dead-bug', 'front-plank'), new SquadClock(2, 30, 20, 2, 60), [$record])->members[0]->places;
 
         self::assertSame(['front-plank/forearms-toes', []], [$plank->rung()?->slug, $plank->notes]);
-        self::assertSame(['dead-bug', [Rule::SquadStation]], [$deadBug->rung()?->ladder, self::rules($deadBug->notes)]);
-        self::assertStringContainsString('nobody has tested it', $deadBug->notes[0]->sentence);
+        self::assertSame(['dead-bug', [Rule::Template]], [$deadBug->rung()?->ladder, self::rules($deadBug->notes)]);
+        self::assertStringStartsWith('Not placed on “Dead-bug ladder”', $deadBug->notes[0]->sentence);
     }
 
     public function test_nothing_stands_in_that_is_above_where_they_stand_on_its_ladder(): void

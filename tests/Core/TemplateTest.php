@@ -31,6 +31,7 @@ use EvenRungs\Session\Primer;
 use EvenRungs\Session\Session;
 use EvenRungs\Session\StraightSets;
 use EvenRungs\Session\Template;
+use EvenRungs\Session\TemplateSlot;
 use EvenRungs\Session\WrittenBlock;
 use EvenRungs\Session\WrittenItem;
 use EvenRungs\Session\WrittenSession;
@@ -109,6 +110,17 @@ final class TemplateTest extends TestCase
             self::assertLessThanOrEqual(24, $item->rung->height->tenths);
         }
         self::assertStringContainsString('Rotation: not placed yet, so the template begins low', implode(' ', $here['notes']));
+    }
+
+    /** As a start from tests is: a ladder nobody placed them on is begun 1.0 below where they stand for the same demand (our own choice). */
+    public function test_a_ladder_they_are_not_placed_on_is_begun_carefully_and_said(): void
+    {
+        $footing = self::footing(['front-plank' => ShippedLibrary::rung('front-plank/foot-lift')]);
+        [$rung, $notes] = Template::choose(new TemplateSlot(Demand::AntiExtension, ladders: ['dead-bug']), ShippedLibrary::get(), $footing, ['front-plank/foot-lift']);
+
+        self::assertSame('dead-bug', $rung?->ladder);
+        self::assertGreaterThanOrEqual(10, ShippedLibrary::rung('front-plank/foot-lift')->height->above($rung->height));
+        self::assertStringContainsString("Not placed on “Dead-bug ladder”: “{$rung->name}” is a careful start", $notes[0]->sentence);
     }
 
     public function test_a_stopped_ladder_gives_nothing(): void
