@@ -198,7 +198,7 @@ final readonly class MovedOn
     {
         $isElsewhere = $written->range !== null && ! $written->range->is($now->range) && (! $this->isEasier || ! $now->asksForMoreThan($written));
 
-        return ($coming->rises && ! $this->isEasier) || $coming->isLighter || $isElsewhere || DoseStep::total($rung, $now, $this->record->method) < DoseStep::total($rung, $written, $this->record->method);
+        return ($coming->rises && ! $this->isEasier) || ($coming->isLighter && ! $now->asksForMoreThan($written)) || $isElsewhere || DoseStep::total($rung, $now, $this->record->method) < DoseStep::total($rung, $written, $this->record->method);
     }
 
     /** The working rung, or what stands in where that is ruled out, where what was written is above it; the working rung where it was left upward since, or mastered in its stead; else what was written. */

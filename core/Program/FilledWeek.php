@@ -76,6 +76,7 @@ final class FilledWeek
     /** @var list<int> seconds that an exercise takes beside those of its sets: the change-over, without the rest that no set follows */
     private readonly array $begins;
 
+    /** Nothing stands in it before clear() or restore(). */
     public function __construct(private readonly SetProblem $problem)
     {
         $demands = Demand::withShare();
@@ -101,7 +102,6 @@ final class FilledWeek
             $begins[] = $problem->time($index, 1) - $more[$index];
         }
         [$this->gives, $this->meets, $this->least, $this->most, $this->more, $this->enter, $this->begins] = [$gives, $meets, $least, $most, $more, $enter, $begins];
-        $this->clear();
     }
 
     /** Nothing but what is fixed. */

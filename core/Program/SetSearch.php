@@ -12,7 +12,7 @@ use Random\Randomizer;
  * give the same answer. First the minimum of each demand, then the distance from the shares; then, with the shares
  * untouched, the fewest positions and kits in a session and sessions of even length. An exact solver checks it in the tests.
  */
-final class SetSearch
+final readonly class SetSearch
 {
     public const STARTS = 4;
 
@@ -31,7 +31,7 @@ final class SetSearch
     /** Beside the week before so near is enough: what it saves is worth less than exercises that stay. */
     private const ENOUGH_NEAR_PER_MILLE = 20;
 
-    private function __construct(private readonly FilledWeek $week) {}
+    private function __construct(private FilledWeek $week) {}
 
     /** @param SetPlan|null $near the week before: then the search begins from it, and once anew */
     public static function solve(SetProblem $problem, int $seed = 1, ?SetPlan $near = null, int $starts = self::STARTS): SetPlan

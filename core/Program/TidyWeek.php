@@ -7,12 +7,12 @@ namespace EvenRungs\Program;
 use EvenRungs\Body\Need;
 
 /** Leaves a week's sets as they are and tidies its sessions: fewest positions and kits in each, and even lengths. */
-final class TidyWeek
+final readonly class TidyWeek
 {
     /** @var list<array<string, true>> position and kit, by offer */
-    private readonly array $needs;
+    private array $needs;
 
-    private function __construct(private readonly FilledWeek $week, SetProblem $problem)
+    private function __construct(private FilledWeek $week, SetProblem $problem)
     {
         $this->needs = array_map(static fn(Candidate $offer): array => array_fill_keys([$offer->rung->position->value, ...array_map(static fn(Need $need): string => $need->label(), $offer->rung->kit)], true), $problem->offers);
     }

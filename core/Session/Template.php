@@ -213,7 +213,12 @@ final readonly class Template
         $written = isset($slot->doses[$kind]) ? DoseLine::parse($slot->doses[$kind], Sidedness::Both)->eachSide($rung->sidedness->countsEachSide()) : $due;
         // What a template asks of everybody is no more in a set than what is due to this person.
         $isTooMuch = $written->unit() === $due->unit() && $written->first()->target() > $due->first()->target() && ! $due->isFalling();
-        $dose = $isTooMuch ? $due->withSets($written->sets()) : $written;
+        // Of falling sets the number is part of the dose: where nothing may be added, they are written as they are due.
+        $dose = match (true) {
+            $isTooMuch => $due->withSets($written->sets()),
+            $due->isFalling() && $footing->isMost($rung) => $due,
+            default => $written,
+        };
         if ($slot->half) {
             $dose = Primer::halved($dose);
         }

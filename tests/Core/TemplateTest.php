@@ -203,6 +203,18 @@ final class TemplateTest extends TestCase
         }
     }
 
+    public function test_falling_sets_of_what_was_too_much_are_written_as_they_are_due(): void
+    {
+        $due = DoseLine::parse('(3-2x8s/5)', Sidedness::Both);
+        $line = static function (string ...$most) use ($due): string {
+            $here = self::templates()['short-finisher'][0]->for(ShippedLibrary::get(), self::footing(['head-lift' => ShippedLibrary::rung('head-lift/long-holds')], doses: ['head-lift/long-holds' => $due], most: array_values($most)));
+
+            return $here['blocks'][0]->items[0]->dose;
+        };
+
+        self::assertSame(['2x(3x10s/5)', '(3-2x8s/5)'], [$line(), $line('head-lift/long-holds')]);
+    }
+
     public function test_another_persons_circuit_by_the_clock_is_worked_no_longer_than_the_level_here(): void
     {
         $today = Day::parse('2026-06-01');

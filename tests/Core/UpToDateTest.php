@@ -157,6 +157,12 @@ final class UpToDateTest extends TestCase
         self::assertSame(['press-out/standing 4x12/side'], self::lines(self::now(['press-out/standing 4x10/side'], ['press-out/standing'], $hard)), 'after a clean one as many as were written');
     }
 
+    /** What is due is lighter than the last time, and still more than the easy session that was written. */
+    public function test_what_is_less_than_the_lighter_dose_that_is_due_stays(): void
+    {
+        self::assertSame(['press-out/standing 2x5/side'], self::lines(self::now(['press-out/standing 2x5/side'], ['press-out/standing'], ['press-out/standing 2x10/side'], effort: 9)));
+    }
+
     public function test_by_the_clock_the_rung_gives_way_and_the_seconds_stay(): void
     {
         $now = self::now(['front-plank/tight-plank 2x35s on r25'], stands: ['front-plank/forearms-toes']);
