@@ -25,6 +25,9 @@ final readonly class Template
     /** Where nobody has placed the person yet, the start is no higher than this (our own choice). */
     private const UNPLACED_TENTHS = 24;
 
+    /** The height of the lowest rungs there are. */
+    private const LOWEST_TENTHS = 10;
+
     /** @param list<TemplateBlock> $blocks */
     private function __construct(public string $slug, public string $name, public string $purpose, public array $blocks) {}
 
@@ -102,39 +105,55 @@ final readonly class Template
         $name = ucfirst($slot->demand->shortName());
         [$circumstances, $working] = [$footing->circumstances, $footing->working];
         $stands = self::standing($slot, $working);
-        $ceiling = max(10, ($stands->height->tenths ?? self::UNPLACED_TENTHS) - $slot->belowTenths);
+        $most = $stands->height->tenths ?? self::UNPLACED_TENTHS;
+        $ceiling = max(self::LOWEST_TENTHS, $most - $slot->belowTenths);
         $open = array_values(array_filter($library->meeting($slot->demand), static fn(Rung $rung): bool => ! $footing->isStopped($rung)
             && ! in_array($rung->slug, $used, true)
             // On a ladder they are placed on, nothing above where they stand there, as high as they may stand elsewhere.
             && (! isset($working[$rung->ladder]) || $rung->height->above($working[$rung->ladder]->height) <= 0)
             && ($rung->inTrunk($circumstances->method) || $rung->slug === $stands?->slug)
             && ($circumstances->rule($rung)->openOn(Side::Both) || ($rung->slug === $stands?->slug && $circumstances->rule($rung)->onlySide() !== null))));
-        $notes = [];
-        foreach ([true, false] as $strictly) {
+        // Where nothing is so far below, the lowest there is: who stands low already has no empty place for it.
+        foreach ($slot->belowTenths === 0 ? [[true, false], [false, false]] : [[true, false], [false, false], [true, true], [false, true]] as [$strictly, $isLowest]) {
             $fitting = array_values(array_filter($open, static fn(Rung $rung): bool => $slot->accepts($rung, $strictly)));
-            $best = self::best($fitting, $slot, $ceiling, $stands, $working);
+            $best = $isLowest ? self::lowest($fitting, $slot, $most) : self::best($fitting, $slot, $ceiling, $stands, $working);
             if ($best === null) {
                 continue;
             }
+            $notes = self::notes($best, $slot, $footing, $library, $stands);
+            if ($isLowest && $stands !== null) {
+                array_unshift($notes, Reason::because(Rule::Template, "{$name}: nothing open is ".Height::tenthsLabel($slot->belowTenths)." below “{$stands->name}”, so the lowest is taken, “{$best->name}”.", ['height' => $best->height->label()], 'A climb.'));
+            }
             if (! $strictly) {
-                $notes[] = Reason::because(Rule::Template, "{$name}: {$slot->inWords()} is not open at this height, so “{$best->name}” stands in.", ['height' => $best->height->label()], 'Other kit, a limit lifted, or a climb on another ladder.');
-            }
-            if ($stands === null) {
-                $notes[] = Reason::because(Rule::Template, "{$name}: not placed yet, so the template begins low, with “{$best->name}”.", ['height' => $best->height->label()], 'A placing on the board.');
-            } elseif ($slot->belowTenths === 0 && $best->slug === $stands->slug && $circumstances->rule($stands)->onlySide() !== null) {
-                $notes[] = Reason::because(Rule::LeftOut, ucfirst($circumstances->rule($stands)->onlySide()->value)." side only: {$circumstances->rule($stands)->reasons[0]->sentence}", ['exercise' => $stands->name], 'The limit lifted.');
-            } elseif ($slot->belowTenths === 0 && ! $circumstances->rule($stands)->openOn(Side::Both)) {
-                $notes[] = Reason::because(Rule::Template, "{$name}: “{$best->name}” stands in for the working rung. ".$circumstances->rule($stands)->reasons[0]->sentence, ['working rung' => $stands->name, 'height' => $best->height->label()]);
-            }
-
-            if ($stands !== null && ! isset($working[$best->ladder])) {
-                $notes[] = self::notPlaced($best, $stands, $library);
+                array_unshift($notes, Reason::because(Rule::Template, "{$name}: {$slot->inWords()} is not open at this height, so “{$best->name}” stands in.", ['height' => $best->height->label()], 'Other kit, a limit lifted, or a climb on another ladder.'));
             }
 
             return [$best, $notes];
         }
 
         return [null, [Reason::because(Rule::Template, "{$name}: nothing open fits, so the place is left empty.", ['looked up to' => Height::tenthsLabel($ceiling)], 'Other kit, a limit lifted, or a placing on the board.')]];
+    }
+
+    /** @return list<Reason> why it is this rung and not the one they stand on */
+    private static function notes(Rung $best, TemplateSlot $slot, Footing $footing, Library $library, ?Rung $stands): array
+    {
+        $name = ucfirst($slot->demand->shortName());
+        if ($stands === null) {
+            return [Reason::because(Rule::Template, "{$name}: not placed yet, so the template begins low, with “{$best->name}”.", ['height' => $best->height->label()], 'A placing on the board.')];
+        }
+        $notes = [];
+        $ruling = $footing->circumstances->rule($stands);
+        $only = $ruling->onlySide();
+        if ($best->slug === $stands->slug && $only !== null) {
+            $notes[] = Reason::because(Rule::LeftOut, ucfirst($only->value)." side only: {$ruling->reasons[0]->sentence}", ['exercise' => $stands->name], 'The limit lifted.');
+        } elseif ($slot->belowTenths === 0 && ! $ruling->openOn(Side::Both)) {
+            $notes[] = Reason::because(Rule::Template, "{$name}: “{$best->name}” stands in for the working rung. {$ruling->reasons[0]->sentence}", ['working rung' => $stands->name, 'height' => $best->height->label()]);
+        }
+        if (! isset($footing->working[$best->ladder])) {
+            $notes[] = self::notPlaced($best, $stands, $library);
+        }
+
+        return $notes;
     }
 
     /** On a ladder they are not placed on: far enough below where they stand for the same demand, as a start from tests is. */
@@ -178,8 +197,20 @@ final readonly class Template
      */
     private static function best(array $fitting, TemplateSlot $slot, int $ceiling, ?Rung $stands, array $working): ?Rung
     {
-        $below = array_values(array_filter($fitting, static fn(Rung $rung): bool => $rung->height->tenths <= $ceiling));
+        // So far below where they stand on its own ladder, where they stand on it.
+        $isBelow = static fn(Rung $rung): bool => $rung->height->tenths <= min($ceiling, max(self::LOWEST_TENTHS, ($working[$rung->ladder]->height->tenths ?? $ceiling + $slot->belowTenths) - $slot->belowTenths));
+        $below = array_values(array_filter($fitting, $isBelow));
         usort($below, static fn(Rung $a, Rung $b): int => self::rank($a, $slot, $ceiling, $stands, $working) <=> self::rank($b, $slot, $ceiling, $stands, $working));
+
+        return $below[0] ?? null;
+    }
+
+    /** @param list<Rung> $fitting */
+    private static function lowest(array $fitting, TemplateSlot $slot, int $most): ?Rung
+    {
+        $below = array_values(array_filter($fitting, static fn(Rung $rung): bool => $rung->height->tenths <= $most));
+        $rank = static fn(Rung $rung): array => [(int) ($slot->ladders !== [] && ! in_array($rung->ladder, $slot->ladders, true)), $rung->height->tenths, count($rung->kit), $rung->slug];
+        usort($below, static fn(Rung $a, Rung $b): int => $rank($a) <=> $rank($b));
 
         return $below[0] ?? null;
     }

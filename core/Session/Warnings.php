@@ -29,12 +29,22 @@ final readonly class Warnings
     /** Front work from the plank on the toes upward can make a weak belly dome (our own boundary). */
     private const DOMING_FROM_TENTHS = 40;
 
+    /** So many exercises below their working rungs, and none on one, are an easy session and no oversight (our own choice). */
+    private const EASY_FROM = 2;
+
     /**
      * @param list<string>             $placed  ladders the person stands on
      * @param \Closure(string): ?Rung  $working working rung by ladder, asked for where it is needed
      * @param \Closure(string): bool   $stopped whether a ladder was stopped after pain
      */
-    public function __construct(private Circumstances $circumstances, private array $placed, private \Closure $working, private \Closure $stopped, private Library $library, private StandIns $standIns = new StandIns) {}
+    public function __construct(private Circumstances $circumstances, private array $placed, private \Closure $working, private \Closure $stopped, private Library $library, private StandIns $standIns = new StandIns, private bool $isEasy = false) {}
+
+    /** For the exercises of a session: where all of it is easier than what they train, that is said of it once. */
+    public function in(Session $session): self
+    {
+        return new self($this->circumstances, $this->placed, $this->working, $this->stopped, $this->library, $this->standIns, $this->easy($session) !== []);
+    }
+
 
     /**
      * @param array<string, Rung> $working working rung by ladder, where the person is placed
@@ -137,11 +147,58 @@ final readonly class Warnings
     /** @return list<Warning> about the session as a whole */
     public function aboutAll(Session $session): array
     {
-        return (new SessionWarnings($this->circumstances, $this->placed, $this->working, $this->stopped))->about($session);
+        return [...$this->easySession($session), ...(new SessionWarnings($this->circumstances, $this->placed, $this->working, $this->stopped))->about($session)];
+    }
+
+    /**
+     * The exercises that stand below the working rung, where there are several and none of the session's stands on it or above.
+     *
+     * @return list<array{Item, bool}> and whether it is a station of a circuit
+     */
+    private function easy(Session $session): array
+    {
+        $below = [];
+        foreach ($session->blocks as $block) {
+            foreach ($block->part() === Part::Primer ? [] : $block->items() as $item) {
+                $working = ($this->working)($item->rung->ladder);
+                if ($working !== null && $item->rung->height->above($working->height) >= 0) {
+                    return [];
+                }
+                if ($working !== null && ! $this->isLowerOnPurpose($item->rung, $working)) {
+                    $below[] = [$item, $block instanceof Circuit];
+                }
+            }
+        }
+
+        return count($below) < self::EASY_FROM ? [] : $below;
+    }
+
+    /** @return list<Warning> that all of it is easy; none where it is not */
+    private function easySession(Session $session): array
+    {
+        $edits = $heights = [];
+        foreach ($this->easy($session) as [$item, $inCircuit]) {
+            $working = ($this->working)($item->rung->ladder);
+            if ($working !== null) {
+                $edits[] = $this->swap($item, $working, $inCircuit);
+                $heights[$item->rung->name] = "{$item->rung->height->label()}; working rung {$working->height->label()}, “{$working->name}”";
+            }
+        }
+        $count = count($edits);
+
+        return $count === 0 ? [] : [new Warning(
+            Reason::because(Rule::WorkingRung, "An easy session: {$count} exercises stand below the working rungs of their ladders, and none on one.", $heights, 'Swapping to the working rungs.'),
+            Repair::by("Swap all {$count} to the working rungs", ...$edits),
+        )];
+    }
+
+    private function swapTo(Item $item, Rung $rung, string $label, bool $inCircuit): Repair
+    {
+        return Repair::by($label, $this->swap($item, $rung, $inCircuit));
     }
 
     /** Work by the clock stays, and in a circuit the rounds; else the dose is the default of the other rung. */
-    private function swapTo(Item $item, Rung $rung, string $label, bool $inCircuit): Repair
+    private function swap(Item $item, Rung $rung, bool $inCircuit): Edit
     {
         $default = $rung->defaultDose($this->circumstances->method);
         $dose = match (true) {
@@ -150,7 +207,7 @@ final readonly class Warnings
             default => $default,
         };
 
-        return Repair::by($label, Edit::swap($item->id, $rung, $dose, ! $inCircuit && ! $item->dose->first() instanceof Timed));
+        return Edit::swap($item->id, $rung, $dose, ! $inCircuit && ! $item->dose->first() instanceof Timed);
     }
 
     private function substitute(Item $item, bool $inCircuit): ?Repair
@@ -171,8 +228,7 @@ final readonly class Warnings
             return null;
         }
         $above = $item->rung->height->above($working->height);
-        // What is held stands in for what moves on purpose, and a lower rung for one that a limit has watched for doming.
-        if ($above <= 0 && ((! $item->rung->dynamic && $working->dynamic) || $this->watchedForDoming($working) !== [])) {
+        if ($above <= 0 && ($this->isEasy || $this->isLowerOnPurpose($item->rung, $working))) {
             return null;
         }
 
@@ -182,6 +238,12 @@ final readonly class Warnings
             ['this rung' => $item->rung->height->label(), 'working rung' => $working->height->label()],
             'Swapping to the working rung, or placing the person on this one.',
         ), $this->circumstances->rule($working)->openOn(Side::Both) ? $this->swapTo($item, $working, 'Swap to the working rung', $inCircuit) : null);
+    }
+
+    /** What is held stands in for what moves, a lower rung for one that is closed, or that a limit has watched for doming. */
+    private function isLowerOnPurpose(Rung $rung, Rung $working): bool
+    {
+        return (! $rung->dynamic && $working->dynamic) || $this->watchedForDoming($working) !== [] || ! $this->circumstances->rule($working)->openOn(Side::Both);
     }
 
     private function tooHardForPrimer(Item $item): ?Warning

@@ -312,7 +312,7 @@ final class RepairsTest extends TestCase
         foreach ($working as $slug) {
             $here[(string) strstr($slug, '/', true)] = ShippedLibrary::rung($slug);
         }
-        $warnings = Warnings::knowing($this->circumstances($states, $kit), $here, [], ShippedLibrary::get());
+        $warnings = Warnings::knowing($this->circumstances($states, $kit), $here, [], ShippedLibrary::get())->in($session);
         $all = [];
         foreach ($session->blocks as $block) {
             foreach ($block->items() as $item) {

@@ -123,6 +123,33 @@ final class TemplateTest extends TestCase
         self::assertStringContainsString("Not placed on “Dead-bug ladder”: “{$rung->name}” is a careful start", $notes[0]->sentence);
     }
 
+    /** The primer's own rule (common practice): well below the working rung, or the lowest open rung at half the dose. */
+    public function test_who_stands_low_has_no_empty_place_where_a_template_asks_for_something_far_below(): void
+    {
+        $low = array_map(ShippedLibrary::rung(...), ['dead-bug' => 'dead-bug/both-arms-reach', 'all-fours' => 'all-fours/leg-slide', 'side-bridge' => 'side-bridge/hip-lift', 'bridge' => 'bridge/short-top']);
+        foreach (['activation-before-training', 'first-day-back'] as $slug) {
+            $template = self::templates()[$slug][0];
+            $here = $this->resolve($template, $low);
+
+            self::assertCount(count($template->blocks[0]->slots), $here['items'], implode(' ', $here['notes']));
+            foreach ($here['items'] as $item) {
+                self::assertLessThanOrEqual(isset($low[$item->rung->ladder]) ? $low[$item->rung->ladder]->height->tenths : 24, $item->rung->height->tenths);
+            }
+        }
+        self::assertStringContainsString('Lateral: nothing open is 1.0 below “Side-lying hip lift, short”, so the lowest is taken, “Side lean on the wall”.', implode(' ', $here['notes']));
+    }
+
+    /** However high they stand on another ladder of the same demand: what wakes them up is easy on its own. */
+    public function test_a_primer_is_well_below_where_they_stand_on_its_own_ladder(): void
+    {
+        $working = array_map(ShippedLibrary::rung(...), ['front-plank' => 'front-plank/body-saw', 'dead-bug' => 'dead-bug/ninety-heel-digs']);
+        $others = array_filter(ShippedLibrary::get()->meeting(Demand::AntiExtension), static fn(Rung $rung): bool => $rung->ladder !== 'dead-bug');
+        [$rung] = Template::choose(new TemplateSlot(Demand::AntiExtension, belowTenths: 20), ShippedLibrary::get(), self::footing($working), array_column($others, 'slug'));
+
+        self::assertSame('dead-bug', $rung?->ladder);
+        self::assertGreaterThanOrEqual(20, $working['dead-bug']->height->above($rung->height));
+    }
+
     public function test_a_stopped_ladder_gives_nothing(): void
     {
         $here = $this->resolve(self::templates()['four-demand-floor'][0], array_diff_key(self::working(), ['front-plank' => true]), stopped: ['front-plank']);

@@ -13,6 +13,7 @@ use EvenRungs\Reason\Reason;
 use EvenRungs\Reason\Rule;
 use EvenRungs\Screening\State;
 use EvenRungs\Session\Circuit;
+use EvenRungs\Session\Item;
 use EvenRungs\Session\Session;
 use EvenRungs\Session\StraightSets;
 use EvenRungs\Session\Warning;
@@ -34,6 +35,30 @@ final class WarningsTest extends TestCase
         self::assertStringContainsString('0.2 below the working rung', $this->about('press-out/standing', '2x10/side', working: 'press-out/split-stance')[0]->sentence);
         self::assertSame([], $this->about('all-fours/leg-held', '2x10s/side', working: 'all-fours/leg-lift'), 'what is held may stand in for what moves');
         self::assertStringContainsString('0.2 above the working rung', $this->about('all-fours/leg-lift', '2x6/side', working: 'all-fours/leg-held')[0]->sentence);
+    }
+
+    public function test_what_stands_in_for_a_closed_working_rung_is_not_called_too_low(): void
+    {
+        $closed = new Circumstances([State::WristPain->limit(Side::Both)], Kit::cases(), Method::default());
+        $about = static fn(Circumstances $circumstances): array => Warnings::knowing($circumstances, ['all-fours' => ShippedLibrary::rung('all-fours/small-square'), 'front-plank' => ShippedLibrary::rung('front-plank/hands-toes')], [], ShippedLibrary::get())->about(ShippedLibrary::item('front-plank/forearms-knees', '2x20s'));
+
+        self::assertNotSame([], $about(new Circumstances([], Kit::cases(), Method::default())));
+        self::assertSame([], $about($closed));
+    }
+
+    /** A template of a first day back is low on purpose: that is said once, and each exercise needs no word. */
+    public function test_a_session_that_is_easy_as_a_whole_is_said_to_be_once(): void
+    {
+        $stands = array_map(ShippedLibrary::rung(...), ['side-bridge' => 'side-bridge/top-foot-front', 'press-out' => 'press-out/standing', 'bridge' => 'bridge/one-leg']);
+        $warnings = Warnings::knowing(new Circumstances([], Kit::cases(), Method::default()), $stands, [], ShippedLibrary::get());
+        $session = static fn(string ...$rungs): Session => new Session(array_map(static fn(string $rung): StraightSets => new StraightSets(new Item($rung, ShippedLibrary::rung($rung), ShippedLibrary::rung($rung)->defaultDose(Method::default()))), array_values($rungs)));
+        $said = static fn(Session $session): array => array_values(array_filter([...array_merge(...array_map($warnings->in($session)->about(...), $session->items())), ...$warnings->aboutAll($session)], static fn(Warning $warning): bool => $warning->reason->rule === Rule::WorkingRung));
+
+        [$easy] = $said($low = $session('side-bridge/hip-lift', 'press-out/seated', 'bridge/touch'));
+        self::assertCount(1, $said($low));
+        self::assertStringStartsWith('An easy session: 3 exercises stand below', $easy->reason->sentence);
+        self::assertSame(array_column($stands, 'slug'), array_map(static fn(Item $item): string => $item->rung->slug, $easy->repair?->appliedTo($low)?->items() ?? []));
+        self::assertStringContainsString('below the working rung', $said($session('side-bridge/hip-lift', 'press-out/seated', 'bridge/one-leg'))[0]->reason->sentence, 'beside one that is not, a low one may be an oversight');
     }
 
     public function test_an_open_set_says_that_the_clock_uses_its_estimate(): void

@@ -119,11 +119,12 @@ final readonly class SessionPage
         $shares = $session === null || $timeline === null ? WorkShares::ofWork([]) : WorkShares::of($session, $timeline);
         $optional = $session === null ? 0 : Timeline::optionalSeconds($session);
 
+        $warnings = $session === null ? $this->warnings : $this->warnings->in($session);
         $permitted = $session === null ? null : Permitted::of($session, $this->file->record->circumstances(), fn(Rung $rung): ?Reason => Withheld::stopped($rung, $this->file->record));
 
         return new PreviewView(
             complete: $read->isComplete(),
-            blocks: array_map(fn(int $number): BlockView => $this->block($read, $number, $timeline, $own), array_keys($read->blocks)),
+            blocks: array_map(fn(int $number): BlockView => $this->block($read, $number, $timeline, $own, $warnings), array_keys($read->blocks)),
             totals: TotalsView::of($totals),
             lengthText: $length->text(),
             isOver: $length->longest > $target,
@@ -144,7 +145,7 @@ final readonly class SessionPage
     }
 
     /** @param array<string, non-empty-list<Segment>> $own stretches of each exercise */
-    private function block(ReadSession $read, int $number, ?Timeline $timeline, array $own): BlockView
+    private function block(ReadSession $read, int $number, ?Timeline $timeline, array $own, Warnings $warnings): BlockView
     {
         $block = $read->blocks[$number];
         $rounds = 1;
@@ -160,7 +161,7 @@ final readonly class SessionPage
         return new BlockView(
             kind: $block->isCircuit ? 'circuit' : 'straight',
             part: $block->part,
-            items: array_map(fn(ReadItem $item): ItemView => $this->item($item, $own[$item->text->id] ?? [], $block), $read->items[$number]),
+            items: array_map(fn(ReadItem $item): ItemView => $this->item($item, $own[$item->text->id] ?? [], $block, $warnings), $read->items[$number]),
             gapSeconds: $block->gapSeconds,
             roundRestSeconds: $block->roundRestSeconds,
             rounds: $rounds,
@@ -169,7 +170,7 @@ final readonly class SessionPage
     }
 
     /** @param list<Segment> $own */
-    private function item(ReadItem $read, array $own, WrittenBlock $block): ItemView
+    private function item(ReadItem $read, array $own, WrittenBlock $block, Warnings $warnings): ItemView
     {
         $item = $read->item;
         $circumstances = $this->file->record->circumstances();
@@ -201,7 +202,7 @@ final readonly class SessionPage
             reasons: $leftOut === null ? [] : array_map(ReasonView::of(...), $ruling->reasons),
             mayBeAllowed: $ruling->mayBeAllowed(),
             completions: DoseCompletion::of($read->text->dose, $item?->dose->unit() === Unit::Reps, $read->rung->sidedness->countsEachSide(), $read->rung->isPulled()),
-            warnings: $item === null ? [] : WarningView::all($this->warnings->about($item, $block->part, $block->isCircuit), $this->counting),
+            warnings: $item === null ? [] : WarningView::all($warnings->about($item, $block->part, $block->isCircuit), $this->counting),
             qualities: $item === null ? [] : Quality::of($item),
         );
     }
