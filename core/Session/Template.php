@@ -222,12 +222,14 @@ final readonly class Template
      */
     private static function rank(Rung $rung, TemplateSlot $slot, int $ceiling, ?Rung $stands, array $working): array
     {
+        $isCareless = ! isset($working[$rung->ladder]) && ! self::isCareful($rung, $stands);
+
         return [
             (int) ($slot->belowTenths !== 0 || $rung->slug !== $stands?->slug),
-            (int) (! isset($working[$rung->ladder]) && ! self::isCareful($rung, $stands)),
+            (int) $isCareless,
             (int) ($slot->ladders !== [] && ! in_array($rung->ladder, $slot->ladders, true)),
             (int) ($rung->ladder !== $stands?->ladder),
-            $ceiling - $rung->height->tenths,
+            $isCareless ? $rung->height->tenths : $ceiling - $rung->height->tenths,
             count($rung->kit),
             $rung->slug,
         ];

@@ -121,6 +121,12 @@ final class TemplateTest extends TestCase
         self::assertSame('dead-bug', $rung?->ladder);
         self::assertGreaterThanOrEqual(10, ShippedLibrary::rung('front-plank/foot-lift')->height->above($rung->height));
         self::assertStringContainsString("Not placed on “Dead-bug ladder”: “{$rung->name}” is a careful start", $notes[0]->sentence);
+
+        // Nothing of it is so far below: then the lowest there is.
+        $low = ShippedLibrary::rung('all-fours/leg-lift');
+        [$lowest, $said] = Template::choose(new TemplateSlot(Demand::AntiFlexion, standing: true, ladders: ['hinge']), ShippedLibrary::get(), self::footing(['all-fours' => $low]), []);
+        self::assertSame('hinge/dowel', $lowest?->slug);
+        self::assertStringContainsString('is the lowest that fits (2.0; they stand at '.$low->height->label(), implode(' ', array_map(static fn(Reason $note): string => $note->sentence, $said)));
     }
 
     /** The primer's own rule (common practice): well below the working rung, or the lowest open rung at half the dose. */
