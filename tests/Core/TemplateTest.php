@@ -22,6 +22,7 @@ use EvenRungs\Person\Profile;
 use EvenRungs\Person\Safety;
 use EvenRungs\Person\SessionStart;
 use EvenRungs\Reason\Reason;
+use EvenRungs\Reason\Rule;
 use EvenRungs\Screening\State;
 use EvenRungs\Session\Circuit;
 use EvenRungs\Session\Footing;
@@ -120,6 +121,7 @@ final class TemplateTest extends TestCase
 
         self::assertSame('dead-bug', $rung?->ladder);
         self::assertGreaterThanOrEqual(10, ShippedLibrary::rung('front-plank/foot-lift')->height->above($rung->height));
+        self::assertSame(Rule::Template, $notes[0]->rule);
         self::assertStringContainsString("Not placed on “Dead-bug ladder”: “{$rung->name}” is a careful start", $notes[0]->sentence);
 
         // Nothing of it is so far below: then the lowest there is.
