@@ -8,9 +8,9 @@ use App\Library\PracticeLibrary;
 use App\Models\Plan;
 use App\Models\TrainingSession;
 use App\Records\PersonFile;
+use EvenRungs\Person\LaidWeek;
 use EvenRungs\Person\ShapedSession;
 use EvenRungs\Person\StoodThen;
-use EvenRungs\Person\WeekShape;
 use EvenRungs\Session\SessionLength;
 use EvenRungs\Session\WrittenBlock;
 use EvenRungs\Week\Shape;
@@ -26,7 +26,7 @@ final readonly class LayOutShape
     public function __construct(private PracticeLibrary $ladders) {}
 
     /** @return array<string, TrainingSession> by key of the shape */
-    public function write(PersonFile $file, Shape $shape, WeekShape $laid): array
+    public function write(PersonFile $file, Shape $shape, LaidWeek $laid): array
     {
         return DB::transaction(function () use ($file, $shape, $laid): array {
             self::letGoOfTried($file->person->id);

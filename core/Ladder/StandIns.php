@@ -44,4 +44,12 @@ final readonly class StandIns
             && ($working === null || $one->height->above($working->height) <= 0)
             && ! ($this->isHeld)($one->ladder);
     }
+
+    /** Whether a rung of another ladder is below where they stand there: they do more of it as it is. */
+    public function isBeneathThem(Sketch $one, Rung $ruledOut): bool
+    {
+        $working = $one->ladder === $ruledOut->ladder ? null : ($this->working)($one->ladder);
+
+        return $working !== null && $one->height->above($working->height) < 0;
+    }
 }

@@ -11,7 +11,8 @@ use EvenRungs\Reason\Rule;
 
 /**
  * The nearest fitting rung for one that is ruled out: same demand, smallest height difference and not
- * above the person, same kind (static or dynamic), least kit, same ladder first.
+ * above the person, same kind (static or dynamic), least kit, same ladder first. What is below where they stand
+ * on another ladder comes last: they train more of that already.
  */
 final readonly class Substitution
 {
@@ -56,7 +57,7 @@ final readonly class Substitution
         $ranks = $fitting = [];
         foreach ($sketches as $one) {
             if ($one->slug !== $ruledOut->slug && $standIns->has($one, $ruledOut)) {
-                $ranks[] = self::rank($ruledOut, $one);
+                $ranks[] = [(int) $standIns->isBeneathThem($one, $ruledOut), ...self::rank($ruledOut, $one)];
                 $fitting[] = $one;
             }
         }

@@ -97,6 +97,12 @@ final readonly class SessionStart
 
                 continue;
             }
+            $more = self::more($rung, $ladder, $record);
+            if ($more !== null) {
+                $notes = [...$notes, $why[0], Reason::because(Rule::Substitution, "“{$rung->name}” would stand in, and they do more of the same already, “{$more->name}”: it is left out.", ['would stand in' => $rung->height->label(), 'they stand on' => $more->height->label()])];
+
+                continue;
+            }
             $met[] = $ladder->demand;
             $proposed = $record->doses()->due($rung);
             // It may stand in for a rung of another ladder, too.
@@ -112,6 +118,14 @@ final readonly class SessionStart
         }
 
         return [$blocks, $said, $notes];
+    }
+
+    /** Of what stands in from another ladder: what they do there, where that is higher. */
+    private static function more(Rung $instead, Ladder $ladder, PersonRecord $record): ?Rung
+    {
+        $there = $instead->ladder === $ladder->slug ? null : $record->workingRung($instead->ladder);
+
+        return $there !== null && $there->height->above($instead->height) > 0 && $record->circumstances()->rule($there)->openOn(Side::Both) ? $there : null;
     }
 
     public static function fromTemplate(Template $template, PersonRecord $record): self

@@ -6,37 +6,29 @@ namespace EvenRungs\Person;
 
 use EvenRungs\Balance\TimeFit;
 use EvenRungs\Body\Demand;
-use EvenRungs\Body\Kit;
-use EvenRungs\Body\Limit;
-use EvenRungs\Body\Position;
-use EvenRungs\Calendar\Day;
 use EvenRungs\Dose\Dose;
-use EvenRungs\Ladder\Circumstances;
 use EvenRungs\Ladder\Rung;
 use EvenRungs\Reason\Reason;
 use EvenRungs\Reason\Rule;
+use EvenRungs\Reason\Words;
+use EvenRungs\Session\CapCheck;
 use EvenRungs\Session\ClockCircuit;
 use EvenRungs\Session\Item;
 use EvenRungs\Session\OrderSchool;
 use EvenRungs\Session\Session;
+use EvenRungs\Session\SetApart;
 use EvenRungs\Session\StraightSets;
+use EvenRungs\Session\Template;
 use EvenRungs\Session\Totals;
-use EvenRungs\Session\WrittenBlock;
 use EvenRungs\Week\Cell;
 use EvenRungs\Week\CoreSlot;
-use EvenRungs\Week\CoreWeek;
-use EvenRungs\Week\DayPart;
-use EvenRungs\Week\Meeting;
 use EvenRungs\Week\OtherTraining;
-use EvenRungs\Week\PlannedSlot;
 use EvenRungs\Week\SessionRole;
 use EvenRungs\Week\Shape;
-use EvenRungs\Week\SlotContent;
 use EvenRungs\Week\TrainingKind;
-use EvenRungs\Week\WeekPlacing;
 
-/** A shape of the week filled from a person's board: the sessions it asks for, and where they stand. */
-final class WeekShape
+/** A shape of the week filled from a person's board. */
+final readonly class WeekShape
 {
     private const FINISHER_SECONDS = [240, 480];
 
@@ -49,33 +41,14 @@ final class WeekShape
     /** Rungs of one ladder within so many tenths of height are variations of one another. */
     public const VARIATION_TENTHS = 3;
 
-    /** What every home has. */
-    private const HOME = [Kit::Mat, Kit::Pillow, Kit::Towel, Kit::Wall, Kit::Bench];
-
-    private const FLOOR = [Position::Supine, Position::Prone, Position::SideLying, Position::AllFours, Position::HighSupport, Position::ForearmSupport];
-
-    /** @var list<ShapedSession> */
-    public array $sessions = [];
-
-    /** @var list<PlannedSlot> that name their session by its key */
-    public array $slots = [];
-
-    /** @var list<Reason> what could not be as the shape says, and why */
-    public array $notes = [];
-
     /** @var list<Item> in the dose that is due, the weakest demand first */
     private array $items;
 
-    /** @var list<CoreSlot> what stays whatever the shape */
-    private readonly array $together;
+    private LaidWeek $laid;
 
-    private CoreWeek $week;
-
-    private function __construct(private readonly WeekAtHand $hand)
+    private function __construct(private WeekAtHand $hand)
     {
-        // A squad meets whatever shape the rest of the week has.
-        $this->together = array_values(array_filter($hand->pattern()->slots, static fn(CoreSlot $slot): bool => Meeting::isAt($slot->id, $slot->cell)));
-        $this->week = new CoreWeek($this->together, $hand->week()->other, $hand->record->profile->trainingDays, $hand->record->circumstances()->limits);
+        $this->laid = new LaidWeek($hand);
         $heights = $hand->record->evenness()->heights;
         $read = $hand->record->read(SessionStart::wholeBoard($hand->record))->session;
         $items = array_values(array_filter($read?->items() ?? [], static fn(Item $item): bool => $item->rung->demand !== Demand::Activation));
@@ -84,38 +57,33 @@ final class WeekShape
         $this->items = $items;
     }
 
-    public static function lay(Shape $shape, WeekAtHand $hand): self
+    public static function lay(Shape $shape, WeekAtHand $hand): LaidWeek
     {
-        $laid = new self($hand);
-        if ($laid->items === []) {
-            $laid->notes[] = Reason::because(Rule::WeekShape, 'Nothing on the board to fill a week with: place the person on a ladder first.');
+        $here = new self($hand);
+        if ($here->items === []) {
+            $here->laid->note('Nothing on the board to fill a week with: place the person on a ladder first.');
 
-            return $laid;
+            return $here->laid;
         }
         match ($shape) {
-            Shape::FinisherAndOwnDays => $laid->finishersAndOwnDays(),
-            Shape::ThreeRoutines => $laid->threeRoutines(),
-            Shape::PickSome => $laid->pickSome(),
-            Shape::OneAtATime => $laid->oneAtATime(),
-            Shape::DailyVariation => $laid->dailyVariation(),
-            Shape::SixMinutes => $laid->sixMinutes(),
-            Shape::CircuitOfSix => $laid->circuitOfSix(),
+            Shape::FinisherAndOwnDays => $here->finishersAndOwnDays(),
+            Shape::ThreeRoutines => $here->threeRoutines(),
+            Shape::PickSome => $here->pickSome(),
+            Shape::OneAtATime => $here->oneAtATime(),
+            Shape::DailyVariation => $here->dailyVariation(),
+            Shape::SixMinutes => $here->sixMinutes(),
+            Shape::CircuitOfSix => $here->circuitOfSix(),
         };
+        $here->laid->dropUnplaced();
 
-        return $laid;
-    }
-
-    /** @return list<string> the slots it is laid out around */
-    public function keeps(): array
-    {
-        return array_map(static fn(CoreSlot $slot): string => $slot->id, $this->together);
+        return $here->laid;
     }
 
     private function finishersAndOwnDays(): void
     {
-        $after = array_values(array_filter($this->week->other, static fn(OtherTraining $other): bool => $other->kind !== TrainingKind::Work));
+        $after = array_values(array_filter($this->laid->week()->other, static fn(OtherTraining $other): bool => $other->kind !== TrainingKind::Work));
         if ($after === []) {
-            $this->note('There is no other training this week for a finisher to come after: only the own days are laid out.');
+            $this->laid->note('There is no other training this week for a finisher to come after: only the own days are laid out.');
         } else {
             $items = [];
             foreach ($this->oneForEachDemand() as $item) {
@@ -124,34 +92,43 @@ final class WeekShape
                 }
             }
             $session = $this->fitted(self::straight($items), self::FINISHER_SECONDS[1]);
-            $content = $this->write('finisher', 'Short finisher', $session, intdiv(self::FINISHER_SECONDS[1], 60));
+            $content = $this->laid->write('finisher', 'Short finisher', $session, intdiv(self::FINISHER_SECONDS[1], 60));
             foreach ($after as $other) {
-                if ($this->week->isFree($other->cell)) {
-                    $this->put('finisher', new CoreSlot('', $other->cell->minute === null ? $other->cell : new Cell($other->cell->day, $other->cell->part), SessionRole::Finisher, $this->effort(5), $content));
+                $finisher = new CoreSlot('new', new Cell($other->cell->day, $other->cell->part), SessionRole::Finisher, $this->laid->effort(5), $content);
+                $clash = $this->laid->week()->isFree($other->cell) ? $this->laid->clashOf($finisher) : null;
+                if ($clash !== null) {
+                    $this->laid->notes[] = Reason::because(Rule::WeekShape, "No finisher after {$other->inWords()} on {$other->cell->inWords()}: {$clash->reason->sentence}");
+                } elseif ($this->laid->week()->isFree($other->cell)) {
+                    $this->laid->put('finisher', $finisher);
                 }
             }
         }
         $choice = SessionChoice::of($this->items, $this->hand->record->profile->minutes, $this->hand->record);
-        $this->notes = [...$this->notes, ...array_filter([$choice->reason()])];
+        $this->laid->notes = [...$this->laid->notes, ...array_filter([$choice->reason()])];
         $school = $this->hand->record->circumstances()->forFewPositions() === [] ? OrderSchool::CarryFirst : OrderSchool::FewestMoves;
         $own = $school->write(self::straight($choice->taken), []);
-        $content = $this->write('own', 'Own day', $this->fitted($own, $this->secondsThere()));
+        $content = $this->laid->write('own', 'Own day', $this->fitted($own, $this->secondsThere()));
         // A day with a finisher is none of their own: one of them is better than two that are not.
-        $free = count(array_diff($this->week->days, $this->week->coreDays()));
-        $this->suggest('own', $content, max(1, min(count($after) >= 3 ? 1 : 2, $free)));
+        $free = count(array_diff($this->laid->week()->days, $this->laid->week()->coreDays()));
+        $this->laid->suggest('own', $content, max(1, min(count($after) >= 3 ? 1 : 2, $free)));
     }
 
     private function threeRoutines(): void
     {
         $demands = [[Demand::AntiExtension, Demand::AntiLateralFlexion, Demand::HipStability], [Demand::AntiFlexion, Demand::AntiRotation, Demand::AntiExtension], [Demand::AntiLateralFlexion, Demand::AntiRotation, Demand::AntiFlexion]];
-        $home = new Circumstances($this->hand->record->circumstances()->limits, self::HOME, $this->hand->record->method);
+        $record = $this->hand->record;
+        $floor = new FloorRungs($record, array_map(static fn(Item $item): Rung => $item->rung, $this->items));
         $open = [];
         foreach ([...Demand::everyWeek(), Demand::HipStability] as $demand) {
-            $rung = $this->onTheFloor($demand, $home);
+            $rung = $floor->for($demand);
             if ($rung === null) {
-                $this->note(ucfirst($demand->shortName()).' has no open rung on the floor without kit that is no higher than the person stands: it is left out.');
+                $this->laid->note(ucfirst($demand->shortName()).' has no open rung on the floor without kit that is no higher than the person stands: it is left out.');
             } else {
                 $open[$demand->value] = $rung;
+                $stands = $floor->standing($demand);
+                if ($stands !== null && $record->workingRung($rung->ladder) === null) {
+                    $this->laid->notes[] = Template::notPlaced($rung, $stands, $record->library);
+                }
             }
         }
         foreach (['A', 'B', 'C'] as $at => $letter) {
@@ -163,8 +140,8 @@ final class WeekShape
                 }
             }
             if ($items !== []) {
-                $content = $this->write("routine-{$letter}", "Floor routine {$letter}", $this->fitted(self::straight($items), min($this->secondsThere(), self::ROUTINE_SECONDS)));
-                $this->suggest("routine-{$letter}", $content, 1);
+                $content = $this->laid->write("routine-{$letter}", "Floor routine {$letter}", $this->fitted(self::straight($items), min($this->secondsThere(), self::ROUTINE_SECONDS)));
+                $this->laid->suggest("routine-{$letter}", $content, 1);
             }
         }
     }
@@ -174,12 +151,12 @@ final class WeekShape
         $items = array_slice($this->oneForEachDemand(), 0, 5);
         $picks = min(3, count($items) - 1);
         if ($picks < 1) {
-            $this->note('Only one demand has a working rung: there is nothing to pick from.');
+            $this->laid->note('Only one demand has a working rung: there is nothing to pick from.');
 
             return;
         }
-        $content = $this->write('pick', 'Any '.self::number($picks).' of '.self::number(count($items)), self::straight($items), picks: $picks);
-        $this->suggest('pick', $content, $this->hand->frequency()->high);
+        $content = $this->laid->write('pick', 'Any '.self::number($picks).' of '.self::number(count($items)), self::straight($items), picks: $picks);
+        $this->laid->suggest('pick', $content, $this->hand->frequency()->high);
     }
 
     private function oneAtATime(): void
@@ -188,14 +165,14 @@ final class WeekShape
         foreach ($items as $at => $item) {
             $now = array_map(fn(Item $one): Item => new Item($one->id, $one->rung, $one->dose->isFalling() ? $one->dose : $this->hand->record->doses()->inFewer($one, min(2, $one->dose->sets())), $one->firstSide), array_slice($items, 0, $at + 1));
             $title = $at === 0 ? $item->rung->name : ucfirst(self::number($at + 1)).' exercises';
-            $content = $this->write("week-{$at}", $title, $this->fitted(self::straight($now), $this->secondsThere()));
+            $content = $this->laid->write("week-{$at}", $title, $this->fitted(self::straight($now), $this->secondsThere()));
             $monday = $this->hand->monday->plusDays(7 * $at);
-            foreach ($this->everyDay() as $day) {
-                $this->put("week-{$at}", new CoreSlot('', new Cell($day, DayPart::Morning), SessionRole::Daily, $this->effort(3), $content), $monday);
+            foreach ($this->laid->everyDay() as $day) {
+                $this->laid->put("week-{$at}", $this->laid->onDay($day, $this->laid->effort(3), $content), $monday);
             }
         }
         if (count($items) < self::MOST_WEEKS) {
-            $this->note('Only '.self::number(count($items)).' '.(count($items) === 1 ? 'demand has' : 'demands have').' a working rung: after that nothing is added.');
+            $this->laid->note('Only '.self::number(count($items)).' '.(count($items) === 1 ? 'demand has' : 'demands have').' a working rung: after that nothing is added.');
         }
     }
 
@@ -207,77 +184,60 @@ final class WeekShape
             $record->library->ladder($rung->ladder)->rungs,
             static fn(Rung $one): bool => $one->doseKind === $rung->doseKind && abs($one->height->above($rung->height)) <= self::VARIATION_TENTHS && $record->circumstances()->rule($one)->openSomewhere() && ! CameDown::from($one, $record),
         ));
-        $variations = $variations === [] ? [$rung] : $variations;
+        // As many as there are days for, the nearest in height to where they stand; in their own order.
+        usort($variations, static fn(Rung $a, Rung $b): int => abs($a->height->above($rung->height)) <=> abs($b->height->above($rung->height)));
+        $variations = array_slice($variations === [] ? [$rung] : $variations, 0, count($this->laid->everyDay()));
+        usort($variations, static fn(Rung $a, Rung $b): int => $a->height->above($b->height));
         $contents = [];
         foreach ($variations as $at => $one) {
-            $contents[] = $this->write("variation-{$at}", $one->name, self::straight([new Item(str_replace('/', '-', $one->slug), $one, $this->due($one))]));
+            $contents[] = $this->laid->write("variation-{$at}", $one->name, self::straight([new Item(str_replace('/', '-', $one->slug), $one, $this->due($one))]));
         }
-        foreach ($this->everyDay() as $at => $day) {
+        foreach ($this->laid->everyDay() as $at => $day) {
             $which = $at % count($variations);
-            $this->put("variation-{$which}", new CoreSlot('', new Cell($day, DayPart::Morning), SessionRole::Daily, $this->effort(4), $contents[$which]));
+            $this->laid->put("variation-{$which}", $this->laid->onDay($day, $this->laid->effort(4), $contents[$which]));
         }
         if (count($variations) === 1) {
-            $this->note("“{$rung->name}” has no variation within 0.3 of its height that is open and that they did not come down from: it is the same each day.");
+            $this->laid->note("“{$rung->name}” has no variation within 0.3 of its height that is open and that they did not come down from: it is the same each day.");
         }
     }
 
     private function sixMinutes(): void
     {
-        $pool = array_slice($this->oneForEachDemand(), 0, 5);
+        $pool = array_slice($this->stations($this->oneForEachDemand()), 0, 5);
         for ($count = count($pool); $count >= 2; $count--) {
-            $circuit = ClockCircuit::lasting(self::SIX_MINUTES, $this->hand->record->doses()->clock(...), OrderSchool::FewestMoves->arrange(self::straight(array_slice($pool, 0, $count)), [])->items());
+            $circuit = ClockCircuit::lasting(self::SIX_MINUTES, $this->hand->record->doses()->clock(...), $this->apart(OrderSchool::FewestMoves->arrange(self::straight(array_slice($pool, 0, $count)), [])));
             if ($circuit === null) {
                 continue;
             }
-            $content = $this->write('six', 'Six minutes', new Session([$circuit]), 6);
-            $this->note(ucfirst(self::number($count)).' stations of '.ClockCircuit::inWords($circuit).': '.Totals::clock($content->seconds).' by the clock.');
-            foreach ($this->week->days as $day) {
-                $this->put('six', new CoreSlot('', new Cell($day, $this->free($day)), SessionRole::Daily, $this->effort(5), $content));
+            $content = $this->laid->write('six', 'Six minutes', new Session([$circuit]), 6);
+            $this->laid->note(ucfirst(self::number($count)).' stations of '.ClockCircuit::inWords($circuit).': '.Totals::clock($content->seconds).' by the clock.');
+            foreach ($this->laid->week()->days as $day) {
+                $this->laid->put('six', $this->laid->onDay($day, $this->laid->effort(5), $content));
             }
 
             return;
         }
-        $this->note('Two demands with a working rung are needed for a circuit.');
+        $this->laid->note('Two demands with a working rung are needed for a circuit.');
     }
 
     private function circuitOfSix(): void
     {
-        $first = $this->oneForEachDemand();
+        $items = $this->stations($this->items);
+        $first = self::firstOfEach($items);
         $ids = array_map(static fn(Item $item): string => $item->id, $first);
-        $six = array_slice([...$first, ...array_filter($this->items, static fn(Item $item): bool => ! in_array($item->id, $ids, true))], 0, 6);
+        $six = array_slice([...$first, ...array_filter($items, static fn(Item $item): bool => ! in_array($item->id, $ids, true))], 0, 6);
         if (count($six) < 2) {
-            $this->note('Two ladders with a working rung are needed for a circuit.');
+            $this->laid->note('Two ladders with a working rung are needed for a circuit.');
 
             return;
         }
-        $arranged = OrderSchool::for($this->hand->record->circumstances())->write(self::straight($six), $this->hand->record->evenness()->heights)->items();
+        $arranged = $this->apart(OrderSchool::for($this->hand->record->circumstances())->write(self::straight($six), $this->hand->record->evenness()->heights));
         $circuit = new Session([ClockCircuit::by($this->hand->record->doses()->clock(...), $arranged)]);
-        $content = $this->write('circuit', 'Circuit of '.self::number(count($six)), $circuit, intdiv($circuit->timeline()->totals()->total() + 59, 60));
+        $content = $this->laid->write('circuit', 'Circuit of '.self::number(count($six)), $circuit, intdiv($circuit->timeline()->totals()->total() + 59, 60));
         if (count($six) < 6) {
-            $this->note('The board has '.self::number(count($six)).' working rungs: so many stations, '.Totals::clock($content->seconds).'.');
+            $this->laid->note('The board has '.self::number(count($six)).' working rungs: so many stations, '.Totals::clock($content->seconds).'.');
         }
-        $this->suggest('circuit', $content, 2);
-    }
-
-    /**
-     * The highest rung of a demand on the floor, without kit, that is no higher than the person stands, on its own ladder too;
-     * the working one's ladder first.
-     */
-    private function onTheFloor(Demand $demand, Circumstances $home): ?Rung
-    {
-        $working = array_values(array_filter($this->items, static fn(Item $item): bool => $item->rung->demand === $demand));
-        $highest = $working === [] ? null : max(array_map(static fn(Item $item): int => $item->rung->height->tenths, $working));
-        $best = null;
-        foreach ($highest === null ? [] : $this->hand->record->library->meeting($demand) as $rung) {
-            $own = $this->hand->record->workingRung($rung->ladder)->height->tenths ?? $highest;
-            $isOpen = $rung->height->tenths <= min($highest, $own) && ! $this->hand->record->isStopped($rung->ladder) && in_array($rung->position, self::FLOOR, true) && $home->rule($rung)->openSomewhere() && $this->hand->record->circumstances()->under($home->method)->rule($rung)->objections === [];
-            $rank = [(int) in_array($rung->ladder, array_map(static fn(Item $item): string => $item->rung->ladder, $working), true), $rung->height->tenths];
-            if ($isOpen && ($best === null || $rank > $best[1])) {
-                $best = [$rung, $rank];
-            }
-        }
-
-        return $best[0] ?? null;
+        $this->laid->suggest('circuit', $content, 2);
     }
 
     private function due(Rung $rung): Dose
@@ -290,12 +250,53 @@ final class WeekShape
     /** @return list<Item> the first of each demand */
     private function oneForEachDemand(): array
     {
+        return self::firstOfEach($this->items);
+    }
+
+    /**
+     * @param list<Item> $all
+     *
+     * @return list<Item> the first of each demand
+     */
+    private static function firstOfEach(array $all): array
+    {
         $items = [];
-        foreach ($this->items as $item) {
+        foreach ($all as $item) {
             $items[$item->rung->demand->value] ??= $item;
         }
 
         return array_values($items);
+    }
+
+    /**
+     * What can be a station: where a limit caps a hold shorter than the clock of its station, it is done by itself.
+     *
+     * @param list<Item> $items
+     *
+     * @return list<Item>
+     */
+    private function stations(array $items): array
+    {
+        $left = [];
+        foreach ($items as $at => $item) {
+            $clock = $this->hand->record->doses()->clock($item->rung);
+            $broken = CapCheck::broken(new Item($item->id, $item->rung, $clock->dose(), $item->firstSide), $this->hand->record->circumstances()->limits);
+            if ($broken !== null) {
+                $left[$broken][] = "“{$item->rung->name}”";
+                unset($items[$at]);
+            }
+        }
+        foreach ($left as $why => $names) {
+            $this->laid->note('No station, since its clock is longer: '.Words::all($names).". {$why}.");
+        }
+
+        return array_values($items);
+    }
+
+    /** @return list<Item> so that as few as can be who follow each other load the same joint */
+    private function apart(Session $arranged): array
+    {
+        return SetApart::all($arranged->items(), $this->hand->record->circumstances());
     }
 
     /** @param list<Item> $items */
@@ -321,66 +322,6 @@ final class WeekShape
         $steps = TimeFit::propose($session, $seconds, $record->targets(), $record->evenness()->weakest, $record->circumstances()->limits, inFewer: $record->doses()->inFewer(...));
 
         return $steps === [] ? $session : $steps[count($steps) - 1]->session;
-    }
-
-    private function write(string $key, string $title, Session $session, ?int $minutes = null, ?int $picks = null): SlotContent
-    {
-        $this->sessions[] = new ShapedSession($key, $title, WrittenBlock::all($session), $minutes, $picks);
-
-        return SlotContent::of($title, $session, $this->hand->record->doses()->isTooMuchForPrimer(...), $picks);
-    }
-
-    /** @param Day|null $only Monday of the one week it is for */
-    private function put(string $key, CoreSlot $at, ?Day $only = null): void
-    {
-        $id = "{$key}-".count($this->slots);
-        $this->slots[] = new PlannedSlot($id, $key, $at->cell, $at->placement, $at->effort, $only, $this->hand->record->today);
-        if ($only === null) {
-            $this->week = $this->week->adding(new CoreSlot($id, $at->cell, $at->placement, $at->effort, $at->content));
-        }
-    }
-
-    /** So many times where it clashes least: on days without core work, else at least not twice on one. */
-    private function suggest(string $key, SlotContent $content, int $times): void
-    {
-        for ($time = 0; $time < $times; $time++) {
-            $own = array_values(array_filter(array_map(static fn(PlannedSlot $slot): int => $slot->session === $key ? $slot->cell->day : 0, $this->slots)));
-            $here = array_filter($this->week->days, fn(int $day): bool => ! in_array($day, $this->week->coreDays(), true));
-            $at = WeekPlacing::suggest($this->week, $content, $this->hand->record->method, $here === [] ? $own : $this->week->coreDays())
-                ?? WeekPlacing::suggest($this->week, $content, $this->hand->record->method, $own);
-            if ($at !== null) {
-                $this->put($key, $at);
-            }
-        }
-    }
-
-    /** @return list<int> all seven, or the days of training where a limit asks for fewer */
-    private function everyDay(): array
-    {
-        $isLimited = array_filter($this->week->limits, static fn(Limit $limit): bool => $limit->mostDays !== null) !== [];
-
-        return $isLimited ? $this->week->days : [1, 2, 3, 4, 5, 6, 7];
-    }
-
-    private function free(int $day): DayPart
-    {
-        foreach (DayPart::cases() as $part) {
-            if ($this->week->isFree(new Cell($day, $part)) && $this->week->otherAt(new Cell($day, $part)) === []) {
-                return $part;
-            }
-        }
-
-        return DayPart::Evening;
-    }
-
-    private function effort(int $planned): int
-    {
-        return WeekPlacing::effort($this->week->limits, $planned);
-    }
-
-    private function note(string $sentence): void
-    {
-        $this->notes[] = Reason::because(Rule::WeekShape, $sentence);
     }
 
     private static function number(int $count): string

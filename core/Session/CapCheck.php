@@ -34,6 +34,24 @@ final class CapCheck
             : $item->longestHoldSeconds();
     }
 
+    /**
+     * What an exercise breaks first, "Sore neck: no hold over 10 s"; null where every cap is kept.
+     *
+     * @param list<Limit> $limits
+     */
+    public static function broken(Item $item, array $limits): ?string
+    {
+        foreach ($limits as $limit) {
+            foreach ($limit->caps as $cap) {
+                if ($cap->concerns($item->rung->position, $item->rung->demand) && self::measured($item, $cap) > $cap->seconds) {
+                    return ucfirst($limit->name).": {$cap->inWords()}";
+                }
+            }
+        }
+
+        return null;
+    }
+
     /** The same work cut up so that the cap is kept; for a whole set as much of it as fits. Null when nothing does. */
     public static function within(Item $item, DoseCap $cap): ?Dose
     {

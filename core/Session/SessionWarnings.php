@@ -173,14 +173,9 @@ final readonly class SessionWarnings
 
     private function setApart(Circuit $circuit): ?Repair
     {
-        $order = SetApart::order($circuit, $this->circumstances->limits);
-        $session = new Session([$circuit]);
-        $repair = $order === null ? null : Repair::by('Put another station between', Edit::order($order));
-        $apart = $repair?->appliedTo($session);
-        // Who should change position as little as possible is not sent to and fro for a joint.
-        $isToAndFro = $apart !== null && $this->circumstances->forFewPositions() !== [] && Ordering::moves($apart) > Ordering::moves($session);
+        $order = SetApart::under($circuit, $this->circumstances);
 
-        return $isToAndFro ? null : $repair;
+        return $order === null ? null : Repair::by('Put another station between', Edit::order($order));
     }
 
     /** The highest working rung that meets a demand and is open. */

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace EvenRungs\Session;
 
 use EvenRungs\Body\Limit;
+use EvenRungs\Ladder\Circumstances;
 
 /** The exchange of two stations of a circuit that leaves the fewest neighbours who load the same joint. */
 final class SetApart
@@ -31,6 +32,40 @@ final class SetApart
         }
 
         return $best === null ? null : array_map(static fn(int $place): string => $circuit->stations[$place]->id, $best);
+    }
+
+    /**
+     * The same, but nobody who should change position as little as possible is sent to and fro for a joint.
+     *
+     * @return list<string>|null
+     */
+    public static function under(Circuit $circuit, Circumstances $circumstances): ?array
+    {
+        $order = self::order($circuit, $circumstances->limits);
+        if ($order === null || $circumstances->forFewPositions() === []) {
+            return $order;
+        }
+        $session = new Session([$circuit]);
+        $apart = Edit::order($order)->appliedTo($session);
+
+        return $apart !== null && Ordering::moves($apart) > Ordering::moves($session) ? null : $order;
+    }
+
+    /**
+     * The stations in an order in which no exchange of two leaves fewer that load the same joint running.
+     *
+     * @param list<Item> $stations
+     *
+     * @return list<Item>
+     */
+    public static function all(array $stations, Circumstances $circumstances): array
+    {
+        while (count($stations) > 1 && ($order = self::under(Circuit::evenly($stations, 0, 0), $circumstances)) !== null) {
+            $by = array_column(array_map(static fn(Item $item): array => [$item->id, $item], $stations), 1, 0);
+            $stations = array_map(static fn(string $id): Item => $by[$id], $order);
+        }
+
+        return $stations;
     }
 
     /** @param list<Limit> $limits */

@@ -162,7 +162,8 @@ final readonly class Template
         return $stands === null || $stands->height->above($rung->height) >= Ladder::CAREFUL_TENTHS;
     }
 
-    private static function notPlaced(Rung $rung, Rung $stands, Library $library): Reason
+    /** What is said of a rung of a ladder they are not placed on. */
+    public static function notPlaced(Rung $rung, Rung $stands, Library $library): Reason
     {
         $careful = Height::tenthsLabel(Ladder::CAREFUL_TENTHS);
 

@@ -40,4 +40,30 @@ final class TrainingDays
 
         return $reasons;
     }
+
+    /**
+     * As many of the days as the limits allow, the earliest first where several choices are as good.
+     *
+     * @param list<Limit> $limits
+     * @param list<int>   $days
+     * @param list<int>   $taken  days that are trained on in any case
+     *
+     * @return list<int> all of them where nothing is limited, or where the days taken are too many by themselves
+     */
+    public static function within(array $limits, array $days, array $taken = []): array
+    {
+        sort($days);
+        if (self::against($limits, [...$days, ...array_diff($taken, $days)]) === [] || self::against($limits, $taken) !== []) {
+            return $days;
+        }
+        $best = [];
+        for ($choice = 1; $choice < 1 << count($days); $choice++) {
+            $some = array_values(array_filter($days, static fn(int $at): bool => ($choice >> $at & 1) === 1, ARRAY_FILTER_USE_KEY));
+            if ((count($some) > count($best) || (count($some) === count($best) && $some < $best)) && self::against($limits, [...$some, ...array_diff($taken, $some)]) === []) {
+                $best = $some;
+            }
+        }
+
+        return $best;
+    }
 }

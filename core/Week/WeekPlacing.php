@@ -29,17 +29,22 @@ final readonly class WeekPlacing
             if (! $week->isFree($cell) || in_array($cell->day, $notOn, true)) {
                 continue;
             }
-            $slot = new CoreSlot('new', $cell, self::role($week, $cell, $method), $effort, $content);
-            $rank = [
-                count(Clashes::in($week->adding($slot))),
-                (int) ! in_array($cell->day, $week->days, true),
-                self::strangeness($week, $slot, $method),
-                -min(array_map(static fn(int $day): int => Weekday::apart($day, $cell->day), $week->coreDays()) ?: [0]),
-                -$cell->part->place(),
-                $cell->index(),
-            ];
-            if ($best === null || $rank < $best[0]) {
-                $best = [$rank, $slot];
+            $usual = self::role($week, $cell, $method);
+            // Daily practice that would clash with the training of its part of the day can come after it.
+            foreach ($usual === SessionRole::Daily && $week->hasTrainingAt($cell) ? [$usual, SessionRole::Finisher] : [$usual] as $role) {
+                $slot = new CoreSlot('new', $cell, $role, $effort, $content);
+                $rank = [
+                    count(Clashes::in($week->adding($slot))),
+                    (int) ! in_array($cell->day, $week->days, true),
+                    self::strangeness($week, $slot, $method),
+                    -min(array_map(static fn(int $day): int => Weekday::apart($day, $cell->day), $week->coreDays()) ?: [0]),
+                    -$cell->part->place(),
+                    $cell->index(),
+                    (int) ($role !== $usual),
+                ];
+                if ($best === null || $rank < $best[0]) {
+                    $best = [$rank, $slot];
+                }
             }
         }
 

@@ -18,6 +18,7 @@ use EvenRungs\Ladder\WorkKind;
 use EvenRungs\Method\Method;
 use EvenRungs\Person\History;
 use EvenRungs\Person\KindsOpen;
+use EvenRungs\Person\LaidWeek;
 use EvenRungs\Person\NotedLimit;
 use EvenRungs\Person\PersonRecord;
 use EvenRungs\Person\Placing;
@@ -279,7 +280,7 @@ final class WeekShapeTest extends TestCase
      * @param list<string> $board
      * @param list<int>    $days
      */
-    private static function lay(Shape $shape, array $board = self::BOARD, ?int $born = null, array $days = [1, 3, 5], int $minutes = 25): WeekShape
+    private static function lay(Shape $shape, array $board = self::BOARD, ?int $born = null, array $days = [1, 3, 5], int $minutes = 25): LaidWeek
     {
         return WeekShape::lay($shape, new WeekAtHand(self::record($board, $born, days: $days, minutes: $minutes), new Plan, [], Day::parse('2026-06-01')));
     }
@@ -306,7 +307,7 @@ final class WeekShapeTest extends TestCase
     }
 
     /** @return list<string> where a session of the shape stands */
-    private static function at(WeekShape $laid, string $key): array
+    private static function at(LaidWeek $laid, string $key): array
     {
         return array_values(array_map(static fn(PlannedSlot $slot): string => "{$slot->cell->day} {$slot->cell->part->value} {$slot->role->value}", array_filter($laid->slots, static fn(PlannedSlot $slot): bool => $slot->session === $key)));
     }
@@ -327,7 +328,7 @@ final class WeekShapeTest extends TestCase
         return array_merge(...array_map(static fn(WrittenBlock $block): array => array_map(static fn($item): Rung => ShippedLibrary::rung($item->rung), $block->items), $session->blocks));
     }
 
-    private static function week(WeekShape $laid, ?Shape $shape, ?string $only = null): CoreWeek
+    private static function week(LaidWeek $laid, ?Shape $shape, ?string $only = null): CoreWeek
     {
         $contents = [];
         foreach ($laid->sessions as $session) {
@@ -339,7 +340,7 @@ final class WeekShapeTest extends TestCase
     }
 
     /** @return list<Rule> */
-    private static function rules(WeekShape $laid, ?Shape $shape, ?string $only = null): array
+    private static function rules(LaidWeek $laid, ?Shape $shape, ?string $only = null): array
     {
         return array_map(static fn(Clash $clash): Rule => $clash->reason->rule, Clashes::in(self::week($laid, $shape, $only)));
     }
