@@ -8,12 +8,9 @@ use EvenRungs\Body\Demand;
 use EvenRungs\Body\Side;
 use EvenRungs\Dose\Dose;
 use EvenRungs\Dose\DoseLine;
-use EvenRungs\Dose\Timed;
 use EvenRungs\Ladder\Ladder;
 use EvenRungs\Ladder\Rung;
-use EvenRungs\Ladder\Substitution;
 use EvenRungs\Reason\Reason;
-use EvenRungs\Reason\Refusal;
 use EvenRungs\Reason\Rule;
 use EvenRungs\Session\Footing;
 use EvenRungs\Session\OrderSchool;
@@ -43,7 +40,7 @@ final readonly class SessionStart
      */
     public static function fromBoard(PersonRecord $record, array $elsewhere = []): self
     {
-        [$blocks, $said, $notes] = self::board($record, static fn(Ladder $ladder): ?Reason => self::held($ladder, $record));
+        [$blocks, $said, $notes] = self::board($record, static fn(Ladder $ladder): ?Reason => RungToday::held($ladder, $record));
         $choice = SessionChoice::of($record->read(array_values($blocks))->session?->items() ?? [], $record->profile->minutes, $record, $elsewhere);
         foreach ($choice->left as $item) {
             unset($blocks[$item->rung->slug], $said[$item->rung->slug]);
@@ -60,18 +57,6 @@ final readonly class SessionStart
     public static function wholeBoard(PersonRecord $record): array
     {
         return self::ordered(array_values(self::board($record)[0]), $record);
-    }
-
-    /** Why nothing of a ladder is written for now; null where it may be. */
-    private static function held(Ladder $ladder, PersonRecord $record): ?Reason
-    {
-        $waits = $record->withheld()->waitsOn($ladder->slug);
-
-        return match (true) {
-            $record->isStopped($ladder->slug) => Reason::because(Rule::PainHigh, "{$ladder->name}: stopped after pain, so nothing of it is in the session."),
-            $waits !== null => Reason::because(Rule::PainWaits, "{$ladder->name}: a decision waits, so nothing of it is in the session. {$waits}", [], 'A decision in the review.'),
-            default => null,
-        };
     }
 
     /**
@@ -91,13 +76,13 @@ final readonly class SessionStart
 
                 continue;
             }
-            [$rung, $why] = self::open($rung, $record, "{$ladder->demand->shortName()} is left open");
+            [$rung, $why] = RungToday::open($rung, $record, "{$ladder->demand->shortName()} is left open");
             if ($rung === null) {
                 $notes = [...$notes, ...$why];
 
                 continue;
             }
-            $more = self::more($rung, $ladder, $record);
+            $more = RungToday::more($rung, $ladder, $record);
             if ($more !== null) {
                 $notes = [...$notes, $why[0], Reason::because(Rule::Substitution, "“{$rung->name}” would stand in, and they do more of the same already, “{$more->name}”: it is left out.", ['would stand in' => $rung->height->label(), 'they stand on' => $more->height->label()])];
 
@@ -120,14 +105,6 @@ final readonly class SessionStart
         return [$blocks, $said, $notes];
     }
 
-    /** Of what stands in from another ladder: what they do there, where that is higher. */
-    private static function more(Rung $instead, Ladder $ladder, PersonRecord $record): ?Rung
-    {
-        $there = $instead->ladder === $ladder->slug ? null : $record->workingRung($instead->ladder);
-
-        return $there !== null && $there->height->above($instead->height) > 0 && $record->circumstances()->rule($there)->openOn(Side::Both) ? $there : null;
-    }
-
     public static function fromTemplate(Template $template, PersonRecord $record): self
     {
         [$footing, $held] = self::footing($record);
@@ -141,7 +118,7 @@ final readonly class SessionStart
     {
         $held = [];
         foreach ([...$record->placedLadders(), ...$record->withheld()->ladders()] as $slug) {
-            $held[$slug] = self::held($record->library->ladder($slug), $record);
+            $held[$slug] = RungToday::held($record->library->ladder($slug), $record);
         }
         $held = array_filter($held);
 
@@ -165,20 +142,9 @@ final readonly class SessionStart
     /** Another person's session on the rungs of this one. */
     public static function fromAnother(WrittenSession $session, PersonRecord $record): self
     {
-        $notes = $moved = [];
-        foreach ($session->blocks as $block) {
-            $items = [];
-            foreach ($block->items as $item) {
-                [$here, $said] = self::onOwnRungs($item, $block, $record);
-                $notes = [...$notes, ...$said];
-                if ($here !== null) {
-                    $items[] = $here;
-                }
-            }
-            $moved[] = $block->withOnly($items);
-        }
+        [$blocks, $notes] = (new OnOwnRungs($record))->of($session);
 
-        return new self($session->title, array_values(array_filter($moved)), $notes);
+        return new self($session->title, $blocks, $notes);
     }
 
     /**
@@ -195,67 +161,6 @@ final readonly class SessionStart
         }
 
         return new self($title, $this->blocks, $this->notes);
-    }
-
-    /** @return array{WrittenItem|null, list<Reason>} */
-    private static function onOwnRungs(WrittenItem $item, WrittenBlock $block, PersonRecord $record): array
-    {
-        $theirs = $record->library->rung($item->rung);
-        $held = self::held($record->library->ladder($theirs->ladder), $record);
-        if ($held !== null) {
-            return [null, [$held]];
-        }
-        $working = $record->workingRung($theirs->ladder);
-        [$rung, $notes] = self::open($working ?? $theirs, $record, "“{$theirs->name}” is left out");
-        if ($rung === null) {
-            return [null, $notes];
-        }
-        $dose = self::likeDose($item->dose, $theirs, $rung, $block->isCircuit, $record);
-        $line = DoseLine::print($dose);
-        $notes = match (true) {
-            $rung->slug === $theirs->slug && $line !== $item->dose => [...$notes, Reason::because(Rule::NextDose, "{$rung->name}: {$line} in place of {$item->dose}, as it is due here.", ['there' => $item->dose, 'here' => $line], 'Another dose typed.')],
-            $rung->slug !== $theirs->slug && $working?->slug === $rung->slug => [...$notes, Reason::because(Rule::WorkingRung, "“{$rung->name}” in place of “{$theirs->name}”: the working rung here.", ['there' => $theirs->height->label(), 'here' => $rung->height->label()])],
-            default => $notes,
-        };
-
-        return [new WrittenItem($item->id, $rung->slug, $line), $notes];
-    }
-
-    /** Work by the clock stays, but no longer than their clock of the exercise here has it; else the dose that is due here, in a circuit for as many rounds. */
-    private static function likeDose(string $written, Rung $theirs, Rung $rung, bool $isCircuit, PersonRecord $record): Dose
-    {
-        $only = $record->circumstances()->rule($rung)->onlySide();
-        $due = $record->doses()->due($rung)->dose ?? $record->doses()->first($rung, $only ?? Side::Both)->dose;
-        $due = $only === null || ! $due->perSide ? $due : $due->onlyOn($only);
-        try {
-            $dose = DoseLine::parse($written, $theirs->sidedness);
-        } catch (Refusal) {
-            return $due;
-        }
-
-        return match (true) {
-            $dose->first() instanceof Timed => $dose->withBody(Timed::of(min($dose->first()->seconds, $record->doses()->clock($rung)->work)))->onlyOn($dose->perSide && $only !== null ? $only : Side::Both)->withRange(null),
-            $isCircuit && ! $due->isFalling() => $due->withSets($dose->sets()),
-            default => $due,
-        };
-    }
-
-    /** @return array{Rung|null, list<Reason>} the rung, or what stands in for it where it is ruled out */
-    private static function open(Rung $rung, PersonRecord $record, string $otherwise): array
-    {
-        $ruling = $record->circumstances()->rule($rung);
-        if ($ruling->openOn(Side::Both)) {
-            return [$rung, []];
-        }
-        $only = $ruling->onlySide();
-        if ($only !== null) {
-            return [$rung, [Reason::because(Rule::LeftOut, ucfirst($only->value)." side only: {$ruling->reasons[0]->sentence}", ['exercise' => $rung->name], 'The limit lifted.')]];
-        }
-        $substitution = Substitution::for($rung, $record->library, $record->circumstances(), $record->standIns());
-
-        return $substitution === null
-            ? [null, [$ruling->reasons[0], Reason::because(Rule::Substitution, "Nothing open fits in its place: {$otherwise}.")]]
-            : [$substitution->instead, [$ruling->reasons[0], $substitution->reason]];
     }
 
     private static function straight(Rung $rung, Dose $dose): WrittenBlock
