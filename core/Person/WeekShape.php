@@ -148,7 +148,7 @@ final readonly class WeekShape
 
     private function pickSome(): void
     {
-        $items = array_slice($this->oneForEachDemand(), 0, 5);
+        $items = array_slice(self::coreFirst($this->oneForEachDemand()), 0, 5);
         $picks = min(3, count($items) - 1);
         if ($picks < 1) {
             $this->laid->note('Only one demand has a working rung: there is nothing to pick from.');
@@ -203,7 +203,7 @@ final readonly class WeekShape
 
     private function sixMinutes(): void
     {
-        $pool = array_slice($this->stations($this->oneForEachDemand()), 0, 5);
+        $pool = array_slice(self::coreFirst($this->stations($this->oneForEachDemand())), 0, 5);
         for ($count = count($pool); $count >= 2; $count--) {
             $circuit = ClockCircuit::lasting(self::SIX_MINUTES, $this->hand->record->doses()->clock(...), $this->apart(OrderSchool::FewestMoves->arrange(self::straight(array_slice($pool, 0, $count)), [])));
             if ($circuit === null) {
@@ -223,7 +223,7 @@ final readonly class WeekShape
     private function circuitOfSix(): void
     {
         $items = $this->stations($this->items);
-        $first = self::firstOfEach($items);
+        $first = self::coreFirst(self::firstOfEach($items));
         $ids = array_map(static fn(Item $item): string => $item->id, $first);
         $six = array_slice([...$first, ...array_filter($items, static fn(Item $item): bool => ! in_array($item->id, $ids, true))], 0, 6);
         if (count($six) < 2) {
@@ -266,6 +266,20 @@ final readonly class WeekShape
         }
 
         return array_values($items);
+    }
+
+    /**
+     * The demands of every week before the others: what takes only some leaves none of them out.
+     *
+     * @param list<Item> $items
+     *
+     * @return list<Item>
+     */
+    private static function coreFirst(array $items): array
+    {
+        $isCore = static fn(Item $item): bool => in_array($item->rung->demand, Demand::everyWeek(), true);
+
+        return [...array_filter($items, $isCore), ...array_filter($items, static fn(Item $item): bool => ! $isCore($item))];
     }
 
     /**

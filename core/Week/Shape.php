@@ -36,7 +36,7 @@ enum Shape: string
             self::PickSome => 'Five exercises, of which the person picks three each time.',
             self::OneAtATime => 'The weakest exercise daily for a week, the next one added the week after, up to four.',
             self::DailyVariation => 'The weakest rung in another variation each day, within 0.3 of its height.',
-            self::SixMinutes => 'One circuit of the weakest demands whose clock says 6:00, on every training day.',
+            self::SixMinutes => 'One circuit of the demands of every week and the weakest other one, whose clock says 6:00, on every training day.',
             self::CircuitOfSix => 'Six stations by the clock, work and rest by the level of each exercise: 60 s and 30 s, twice, where all are advanced; on two days.',
         };
     }

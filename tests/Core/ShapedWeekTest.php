@@ -141,6 +141,18 @@ final class ShapedWeekTest extends TestCase
         self::assertNotSame([], array_filter(self::notes($laid), static fn(string $note): bool => str_starts_with($note, 'No station, since its clock is longer: ') && str_contains($note, '“Side bridge, knees bent”') && str_ends_with($note, 'no hold over 10 s at effort 7 or more.')));
     }
 
+    public function test_five_of_six_demands_leave_out_none_of_those_of_every_week(): void
+    {
+        // Hip and shoulder girdle stand lowest; the front stands highest of all.
+        $record = self::record(['front-plank/body-saw', 'side-bridge/knees-bent', 'all-fours/opposite-short', 'press-out/standing', 'bridge/short-top', 'shoulder-girdle/push-away-knees']);
+        foreach ([Shape::SixMinutes, Shape::PickSome, Shape::CircuitOfSix] as $shape) {
+            $laid = self::lay($shape, $record);
+
+            self::assertContains('front-plank/body-saw', array_map(static fn(Rung $rung): string => $rung->slug, self::rungs($laid)), $shape->label());
+            self::assertNotContains(Rule::WeekDemand, self::clashes($laid, $shape, $record), $shape->label());
+        }
+    }
+
     public function test_no_more_variations_are_written_than_there_are_days_for(): void
     {
         $record = self::record(['carry/upside-down'], days: [3], states: [State::Under18]);
