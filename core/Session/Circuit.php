@@ -47,6 +47,25 @@ final readonly class Circuit implements Block
         return new self($stations, array_fill(0, max(0, count($stations) - 1), $gapSeconds), $roundRestSeconds, $part);
     }
 
+    /**
+     * The gaps where stations are left out: between two that follow each other then, the longest of those that were between them,
+     * since a superset is only of those it was written for.
+     *
+     * @param list<int> $gaps of all the stations
+     * @param list<int> $kept places of those that stay, in order
+     *
+     * @return list<int>
+     */
+    public static function gapsOf(array $gaps, array $kept): array
+    {
+        $left = [];
+        foreach (array_slice($kept, 1) as $at => $next) {
+            $left[] = max(0, ...array_slice($gaps, $kept[$at], $next - $kept[$at]));
+        }
+
+        return $left;
+    }
+
     public function items(): array
     {
         return $this->stations;

@@ -105,10 +105,8 @@ final readonly class Edit
         if (count($left) === 1) {
             return new StraightSets($left[0], $block->part());
         }
-        $gaps = $block->gapSeconds;
-        array_splice($gaps, min($at, count($gaps) - 1), 1);
 
-        return new Circuit($left, $gaps, $block->roundRestSeconds, $block->part());
+        return new Circuit($left, Circuit::gapsOf($block->gapSeconds, array_keys(array_diff_key($block->stations, [$at => true]))), $block->roundRestSeconds, $block->part());
     }
 
     private function ordered(Session $session): Session

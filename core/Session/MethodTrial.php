@@ -30,11 +30,11 @@ final readonly class MethodTrial
         $changes = $blocks = [];
         foreach ($session->blocks as $block) {
             $items = [];
-            foreach ($block->items() as $item) {
+            foreach ($block->items() as $at => $item) {
                 $under = self::item($item, $now, $then, $library, $standIns);
                 $changes = [...$changes, ...self::difference($item, $under, $now, $then)];
                 if ($under !== null) {
-                    $items[] = $under;
+                    $items[$at] = $under;
                 }
             }
             array_push($blocks, ...self::rebuilt($block, $items));
@@ -87,16 +87,17 @@ final readonly class MethodTrial
     }
 
     /**
-     * @param list<Item> $items
+     * @param array<int, Item> $items that are left, by their places
      *
      * @return list<Block>
      */
     private static function rebuilt(Block $block, array $items): array
     {
-        if ($block instanceof Circuit && count($items) > 1) {
-            return [new Circuit($items, array_slice($block->gapSeconds, 0, count($items) - 1), $block->roundRestSeconds, $block->part())];
+        $left = array_values($items);
+        if ($block instanceof Circuit && count($left) > 1) {
+            return [new Circuit($left, Circuit::gapsOf($block->gapSeconds, array_keys($items)), $block->roundRestSeconds, $block->part())];
         }
 
-        return array_map(static fn(Item $item): StraightSets => new StraightSets($item, $block->part()), $items);
+        return array_map(static fn(Item $item): StraightSets => new StraightSets($item, $block->part()), $left);
     }
 }

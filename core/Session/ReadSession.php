@@ -45,10 +45,10 @@ final readonly class ReadSession
                 }
             }
             $read[] = $here;
-            $items = array_values(array_filter(array_map(static fn(ReadItem $item): ?Item => $item->item, $here)));
+            $kept = array_filter(array_map(static fn(ReadItem $item): ?Item => $item->item, $here));
+            $items = array_values($kept);
             if ($block->isCircuit && count($items) >= 2) {
-                // Gaps are counted for the stations as written: a station that cannot be read takes its gap along.
-                $gaps = count($items) === count($here) ? $block->gapSeconds : array_slice($block->gapSeconds, 0, count($items) - 1);
+                $gaps = count($items) === count($here) ? $block->gapSeconds : Circuit::gapsOf($block->gapSeconds, array_keys($kept));
                 $core[] = new Circuit($items, $gaps, $block->roundRestSeconds, $block->part);
                 $numbers[] = $number;
             } else {

@@ -55,9 +55,10 @@ final readonly class WrittenBlock
      */
     public function withOnly(array $items): ?self
     {
-        $count = count($items);
+        $ids = array_map(static fn(WrittenItem $item): string => $item->id, $items);
+        $kept = array_keys(array_filter($this->items, static fn(WrittenItem $item): bool => in_array($item->id, $ids, true)));
 
-        return $count === 0 ? null : new self($this->isCircuit && $count > 1, $items, array_slice($this->gapSeconds, 0, $count - 1), $this->roundRestSeconds, $this->part);
+        return $items === [] ? null : new self($this->isCircuit && count($items) > 1, $items, $this->isCircuit ? Circuit::gapsOf($this->gapSeconds, $kept) : [], $this->roundRestSeconds, $this->part);
     }
 
     /** @param array<array-key, mixed> $data validated at the edge, or as stored */

@@ -86,6 +86,15 @@ final class OnOwnRungsTest extends TestCase
         self::assertStringContainsString('here that is “Front plank, forearms and toes”, which the session has already', implode(' ', self::said($start)));
     }
 
+    public function test_what_follows_a_station_that_is_left_out_does_not_come_without_rest(): void
+    {
+        // The first two are a superset; the second is the same exercise here.
+        $stations = [new WrittenItem('a', 'front-plank/body-saw', '2x20s on'), new WrittenItem('b', 'front-plank/tight-plank', '2x20s on'), new WrittenItem('c', 'press-out/walking', '2x20s on')];
+        $start = SessionStart::fromAnother(new WrittenSession('of another', 'Circuit', [new WrittenBlock(true, $stations, [0, 60], 60, Part::Main)]), self::record(['front-plank/forearms-toes', 'press-out/standing']));
+
+        self::assertSame([['front-plank/forearms-toes', 'press-out/standing'], [60]], [self::rungs($start), $start->blocks[0]->gapSeconds]);
+    }
+
     /**
      * @param array<string, string> $theirs doses by rung
      * @param list<string>          $board

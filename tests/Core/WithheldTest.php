@@ -237,7 +237,7 @@ final class WithheldTest extends TestCase
 
         $now = UpToDate::alone($blocks, $sore);
         self::assertSame([['a', 'c']], array_map(static fn(WrittenBlock $block): array => array_column($block->items, 'id'), $now->blocks));
-        self::assertSame([20], $now->blocks[0]->gapSeconds);
+        self::assertSame([30], $now->blocks[0]->gapSeconds);
         self::assertStringContainsString('is left out: they came down from it, and nothing lower of its ladder is open', $now->leftOut[0]->sentence);
         self::assertSame([$kneeling, []], [UpToDate::alone($blocks, $down)->blocks[0]->items[0]->rung, UpToDate::alone($blocks, $down)->leftOut], 'it is there again once kneeling does not hurt');
         self::assertSame(self::PRESS, UpToDate::alone($blocks, $sore, ['press-out'])->blocks[0]->items[0]->rung, 'what is fixed stays');

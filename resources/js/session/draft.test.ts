@@ -89,6 +89,7 @@ describe('writing a session', () => {
   it('keeps the gaps of the stations that stay', () => {
     expect(from(five, { do: 'remove', items: ['b'] }).now.blocks[2]?.gapSeconds).toEqual([20]);
     expect(from(five, { do: 'remove', items: ['d'] }).now.blocks[2]?.gapSeconds).toEqual([10]);
+    expect(from(five, { do: 'remove', items: ['c'] }).now.blocks[2]?.gapSeconds).toEqual([20]);
   });
 
   it('puts another rung with its dose in the place of an exercise', () => {

@@ -78,16 +78,11 @@ const mapItems = (blocks: Block[], change: (item: Item) => Item): Block[] =>
 
 export const itemsOf = (blocks: Block[]): Item[] => blocks.flatMap((block) => block.items);
 
-/** A station that leaves takes the gap after it along; the last one the gap before it. */
-function without(block: Block, leaving: (item: Item) => boolean): Block {
-  let gaps = [...block.gapSeconds];
-  let items = [...block.items];
-  for (const item of block.items.filter(leaving)) {
-    const at = items.indexOf(item);
-    items = items.filter((other) => other !== item);
-    gaps = gaps.filter((_, index) => index !== Math.min(at, gaps.length - 1));
-  }
-  return { ...block, items, gapSeconds: gaps };
+/** Between two stations that follow each other then stays the longest gap of those that were between them. */
+export function without(block: Block, leaving: (item: Item) => boolean): Block {
+  const kept = block.items.flatMap((item, at) => (leaving(item) ? [] : [at]));
+  const gaps = kept.slice(1).map((next, index) => Math.max(...block.gapSeconds.slice(kept[index], next)));
+  return { ...block, items: block.items.filter((item) => !leaving(item)), gapSeconds: block.kind === 'circuit' ? gaps : [] };
 }
 
 const swapped = <T>(list: T[], a: number, b: number): T[] => {

@@ -5,7 +5,7 @@ import { useShortcuts } from '@/frame/keys';
 import { useLibrary } from '@/frame/useLibrary';
 import { usePerson } from '@/frame/usePerson';
 import { copyText } from '@/ui/clipboard';
-import { compose, inDueDoses, itemsOf, startHistory, type Block, type Draft } from './draft';
+import { compose, inDueDoses, itemsOf, startHistory, without, type Block, type Draft } from './draft';
 import type { Numbered } from './ExerciseRow';
 import { isSame } from '@/editor/device';
 import { keepSteps, stepsTo, type Kept } from './kept';
@@ -186,9 +186,8 @@ export function useComposer(props: ComposerProps) {
   };
   const copy = async (ids: string[]) => {
     const blocks = draft.blocks
-      .map((block) => ({ ...block, items: block.items.filter((item) => ids.includes(item.id)) }))
-      .filter((block) => block.items.length > 0)
-      .map((block) => ({ ...block, gapSeconds: block.gapSeconds.slice(0, block.items.length - 1) }));
+      .map((block) => without(block, (item) => !ids.includes(item.id)))
+      .filter((block) => block.items.length > 0);
     const { data, error } = await sumsOf(person.id, { ...draft, blocks });
     if (error) toast(sentenceOf(error));
     if (!data) return;
