@@ -13,6 +13,7 @@ use EvenRungs\Ladder\Rung;
 use EvenRungs\Reason\Reason;
 use EvenRungs\Reason\Refusal;
 use EvenRungs\Reason\Rule;
+use EvenRungs\Session\CapCheck;
 use EvenRungs\Session\Footing;
 use EvenRungs\Session\Item;
 use EvenRungs\Session\Part;
@@ -78,8 +79,9 @@ final class OnOwnRungs
         $this->used[$key] = $theirs->slug;
         $dose = $this->dose($item->dose, $theirs, $rung, $block->isCircuit);
         $dose = $isPrimer ? $this->primed($item->id, $rung, $dose, $block->isCircuit) : $dose;
+        [$dose, , $cut] = CapCheck::station(new Item($item->id, $rung, $dose), $this->record->circumstances()->limits);
         $line = DoseLine::print($dose);
-        $notes = match (true) {
+        $notes = $cut !== [] ? [...$notes, ...$cut] : match (true) {
             $rung->slug === $theirs->slug && $line !== $item->dose => [...$notes, Reason::because(Rule::NextDose, "{$rung->name}: {$line} in place of {$item->dose}, as it is due here.", ['there' => $item->dose, 'here' => $line], 'Another dose typed.')],
             $rung->slug !== $theirs->slug && $this->record->workingRung($rung->ladder)?->slug === $rung->slug && $notes === [] => [Reason::because(Rule::WorkingRung, "“{$rung->name}” in place of “{$theirs->name}”: the working rung here.", ['there' => $theirs->height->label(), 'here' => $rung->height->label()])],
             default => $notes,

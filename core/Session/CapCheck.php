@@ -98,6 +98,24 @@ final class CapCheck
         return [$item->dose, $reasons];
     }
 
+    /**
+     * A station by the clock within what limits allow; any other exercise as it is.
+     *
+     * @param list<Limit> $limits
+     *
+     * @return array{Dose, int, list<Reason>} the seconds of its clock that are rest then, and what was cut for which limit
+     */
+    public static function station(Item $item, array $limits): array
+    {
+        $body = $item->dose->first();
+        if (! $body instanceof Timed) {
+            return [$item->dose, 0, []];
+        }
+        [$dose, $why] = self::underLimits($item, $limits, $body->seconds);
+
+        return [$dose, $why === [] ? 0 : max(0, $body->seconds - SetClock::seconds(new Item($item->id, $item->rung, $dose, $item->firstSide))), $why];
+    }
+
     /** The same where a clock of everybody runs: in as many bouts as the seconds of its work have time for. */
     public static function withinStation(Item $item, DoseCap $cap, int $seconds): ?Dose
     {

@@ -77,7 +77,10 @@ final readonly class Template
                     continue;
                 }
                 $used[] = $rung->slug;
-                [$dose, $rests[]] = $block->station($footing->clock($rung)) ?? [self::dose($slot, $block, $rung, $footing), $block->gapSeconds];
+                [$dose, $rest] = $block->station($footing->clock($rung)) ?? [self::dose($slot, $block, $rung, $footing), $block->gapSeconds];
+                [$dose, $cut, $why] = CapCheck::station(new Item('station', $rung, $dose), $footing->circumstances->limits);
+                $rests[] = $rest + $cut;
+                $notes = [...$notes, ...$why];
                 $only = $dose->perSide ? $footing->circumstances->rule($rung)->onlySide() : null;
                 $items[] = new WrittenItem('slot-'.count($used), $rung->slug, DoseLine::print($only === null ? $dose : $dose->onlyOn($only)));
             }

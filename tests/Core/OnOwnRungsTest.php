@@ -11,13 +11,16 @@ use EvenRungs\Calendar\Day;
 use EvenRungs\Ladder\Ladder;
 use EvenRungs\Method\Method;
 use EvenRungs\Person\History;
+use EvenRungs\Person\NotedLimit;
 use EvenRungs\Person\PersonRecord;
 use EvenRungs\Person\Placing;
 use EvenRungs\Person\Profile;
 use EvenRungs\Person\Safety;
 use EvenRungs\Person\SessionStart;
+use EvenRungs\Person\UpToDate;
 use EvenRungs\Reason\Reason;
 use EvenRungs\Reason\Rule;
+use EvenRungs\Screening\State;
 use EvenRungs\Session\Part;
 use EvenRungs\Session\Warning;
 use EvenRungs\Session\WrittenBlock;
@@ -86,6 +89,26 @@ final class OnOwnRungsTest extends TestCase
         self::assertStringContainsString('here that is “Front plank, forearms and toes”, which the session has already', implode(' ', self::said($start)));
     }
 
+    public function test_a_station_is_cut_up_where_a_limit_caps_holds(): void
+    {
+        $record = self::record(['front-plank/forearms-toes', 'press-out/standing'], null, [State::RaisedPressure]);
+        $stations = [new WrittenItem('a', 'front-plank/body-saw', '2x30s on'), new WrittenItem('b', 'press-out/walking', '2x30s on')];
+        $start = SessionStart::fromAnother(new WrittenSession('of another', 'Circuit', [new WrittenBlock(true, $stations, [30], 30, Part::Main)]), $record);
+
+        self::assertSame(['front-plank/forearms-toes' => '2x(2x10s/5)', 'press-out/standing' => '2x30s on'], array_column($start->blocks[0]->items, 'dose', 'rung'));
+        self::assertStringContainsString('no hold over 10 s at effort 7 or more, so the 30 s are cut up', implode(' ', self::said($start)));
+        self::assertSame([], UpToDate::alone($start->blocks, $record)->changes, 'nothing is left to be cut up at home');
+
+        // The stations of a template have the seconds of their clock that are no work any more as rest.
+        $circuit = SessionStart::fromTemplate(TemplateTest::templates()['six-station-circuit'][0], $record);
+        $clock = array_values(array_filter($circuit->blocks, static fn(WrittenBlock $block): bool => $block->isCircuit))[0];
+        $plank = array_search('front-plank/forearms-toes', array_column($clock->items, 'rung'), true);
+        self::assertIsInt($plank);
+        self::assertSame('2x(2x10s/5)', $clock->items[$plank]->dose);
+        self::assertSame(30 + 5, $clock->gapSeconds[$plank] ?? null, 'two holds of ten with five between take 25 of the 30 s');
+        self::assertSame([], UpToDate::alone($circuit->blocks, $record)->changes);
+    }
+
     public function test_what_follows_a_station_that_is_left_out_does_not_come_without_rest(): void
     {
         // The first two are a superset; the second is the same exercise here.
@@ -110,13 +133,14 @@ final class OnOwnRungsTest extends TestCase
     /**
      * @param list<string>   $board
      * @param list<Kit>|null $kit
+     * @param list<State>    $states
      */
-    private static function record(array $board, ?array $kit = null): PersonRecord
+    private static function record(array $board, ?array $kit = null, array $states = []): PersonRecord
     {
         $today = Day::parse('2026-06-01');
         $placings = array_map(static fn(string $slug, int $at): Placing => new Placing("p{$at}", (string) strstr($slug, '/', true), Side::Both, $slug, false, $at, $today), $board, array_keys($board));
 
-        return new PersonRecord(ShippedLibrary::get(), Method::default(), $today, new Profile(Aim::Even, null, null, null, [1], 30, $kit ?? Kit::cases(), null, []), new Safety([], [], [], $today), History::of($placings, [], [], [], [], null));
+        return new PersonRecord(ShippedLibrary::get(), Method::default(), $today, new Profile(Aim::Even, null, null, null, [1], 30, $kit ?? Kit::cases(), null, []), new Safety(array_map(static fn(State $state): NotedLimit => new NotedLimit($state, Side::Both, $today, false), $states), [], [], $today), History::of($placings, [], [], [], [], null));
     }
 
     /** @return list<string> */
