@@ -142,7 +142,7 @@ final readonly class Template
     {
         $name = ucfirst($slot->demand->shortName());
         if ($stands === null) {
-            return [Reason::because(Rule::Template, "{$name}: not placed yet, so the template begins low, with “{$best->name}”.", ['height' => $best->height->label()], 'A placing on the board.')];
+            return [Reason::because(Rule::Template, "{$name}: not placed yet, so it begins low, with “{$best->name}”.", ['height' => $best->height->label()], 'A placing on the board.')];
         }
         $notes = [];
         $ruling = $footing->circumstances->rule($stands);

@@ -15,6 +15,7 @@ use EvenRungs\Dose\Reps;
 use EvenRungs\Dose\Timed;
 use EvenRungs\Dose\Unit;
 use EvenRungs\Ladder\Circumstances;
+use EvenRungs\Ladder\Ladder;
 use EvenRungs\Ladder\Library;
 use EvenRungs\Ladder\Objection;
 use EvenRungs\Ladder\Rung;
@@ -224,7 +225,10 @@ final readonly class Warnings
     private function offTheWorkingRung(Item $item, bool $inCircuit): ?Warning
     {
         $working = ($this->working)($item->rung->ladder);
-        if ($working === null || $working->slug === $item->rung->slug) {
+        if ($working === null) {
+            return $this->aboveTheDemand($item, $inCircuit);
+        }
+        if ($working->slug === $item->rung->slug) {
             return null;
         }
         $above = $item->rung->height->above($working->height);
@@ -238,6 +242,31 @@ final readonly class Warnings
             ['this rung' => $item->rung->height->label(), 'working rung' => $working->height->label()],
             'Swapping to the working rung, or placing the person on this one.',
         ), $this->circumstances->rule($working)->openOn(Side::Both) ? $this->swapTo($item, $working, 'Swap to the working rung', $inCircuit) : null);
+    }
+
+    /** Of a ladder nobody placed them on: above what they do for the same demand elsewhere. */
+    private function aboveTheDemand(Item $item, bool $inCircuit): ?Warning
+    {
+        $stands = null;
+        foreach ($item->rung->demand === Demand::Activation ? [] : $this->placed as $ladder) {
+            $rung = ($this->working)($ladder);
+            if ($rung?->demand === $item->rung->demand && ($stands === null || $rung->height->above($stands->height) > 0)) {
+                $stands = $rung;
+            }
+        }
+        if ($stands === null || $item->rung->height->above($stands->height) <= 0) {
+            return null;
+        }
+        $ladder = $this->library->ladder($item->rung->ladder);
+        $careful = array_filter($ladder->trunk($this->circumstances->method), fn(Rung $rung): bool => $stands->height->above($rung->height) >= Ladder::CAREFUL_TENTHS && $this->circumstances->rule($rung)->openOn(Side::Both));
+        $start = $careful === [] ? null : $careful[array_key_last($careful)];
+
+        return new Warning(Reason::because(
+            Rule::WorkingRung,
+            "“{$item->rung->name}” stands ".Height::tenthsLabel($item->rung->height->above($stands->height))." above “{$stands->name}”, the highest for the same demand, and they are not placed on its ladder.",
+            ['this rung' => $item->rung->height->label(), 'they stand at' => $stands->height->label(), 'a careful start' => 'at least '.Height::tenthsLabel(Ladder::CAREFUL_TENTHS).' below'],
+            'A careful start, or a placing on “'.$ladder->name.'”.',
+        ), $start === null ? null : $this->swapTo($item, $start, "Begin with {$start->name}", $inCircuit));
     }
 
     /** What is held stands in for what moves, a lower rung for one that is closed, or that a limit has watched for doming. */

@@ -54,7 +54,7 @@ final class OnOwnRungsTest extends TestCase
         $rung = ShippedLibrary::rung(self::rungs($start)[0]);
 
         self::assertLessThanOrEqual(24, $rung->height->tenths);
-        self::assertStringContainsString('not placed yet, so the template begins low', implode(' ', self::said($start)));
+        self::assertStringContainsString('not placed yet, so it begins low', implode(' ', self::said($start)));
     }
 
     public function test_a_closed_rung_that_stands_in_begins_with_care(): void

@@ -110,7 +110,7 @@ final class TemplateTest extends TestCase
         foreach ($here['items'] as $item) {
             self::assertLessThanOrEqual(24, $item->rung->height->tenths);
         }
-        self::assertStringContainsString('Rotation: not placed yet, so the template begins low', implode(' ', $here['notes']));
+        self::assertStringContainsString('Rotation: not placed yet, so it begins low', implode(' ', $here['notes']));
     }
 
     /** As a start from tests is: a ladder nobody placed them on is begun 1.0 below where they stand for the same demand (our own choice). */

@@ -37,6 +37,18 @@ final class WarningsTest extends TestCase
         self::assertStringContainsString('0.2 above the working rung', $this->about('all-fours/leg-lift', '2x6/side', working: 'all-fours/leg-held')[0]->sentence);
     }
 
+    public function test_of_a_ladder_they_are_not_placed_on_what_is_above_the_demand_says_so_and_a_key_begins_with_care(): void
+    {
+        $circumstances = new Circumstances([], Kit::cases(), Method::default());
+        $about = static fn(string $slug, string $line): array => Warnings::knowing($circumstances, ['carry' => ShippedLibrary::rung('carry/one-side-light')], [], ShippedLibrary::get())->about(ShippedLibrary::item($slug, $line));
+        [$warning] = $about('side-bridge/leg-swing', '2x6/side');
+
+        self::assertSame('“Side bridge with a slow leg swing” stands 3.0 above “One-side carry, up to 20 % of body weight”, the highest for the same demand, and they are not placed on its ladder.', $warning->reason->sentence);
+        self::assertSame('side-bridge/knees-bent', $warning->repair?->edits[0]->rung?->slug);
+        self::assertSame([], $about('side-bridge/top-foot-front', '2x20s/side'), 'as high as they stand is no word');
+        self::assertSame([], $about('press-out/walking', '2x8/side'), 'of a demand they stand nowhere in there is nothing to compare with');
+    }
+
     public function test_what_stands_in_for_a_closed_working_rung_is_not_called_too_low(): void
     {
         $closed = new Circumstances([State::WristPain->limit(Side::Both)], Kit::cases(), Method::default());
