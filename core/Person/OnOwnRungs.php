@@ -83,11 +83,16 @@ final class OnOwnRungs
         $line = DoseLine::print($dose);
         $notes = $cut !== [] ? [...$notes, ...$cut] : match (true) {
             $rung->slug === $theirs->slug && $line !== $item->dose => [...$notes, Reason::because(Rule::NextDose, "{$rung->name}: {$line} in place of {$item->dose}, as it is due here.", ['there' => $item->dose, 'here' => $line], 'Another dose typed.')],
-            $rung->slug !== $theirs->slug && $this->record->workingRung($rung->ladder)?->slug === $rung->slug && $notes === [] => [Reason::because(Rule::WorkingRung, "“{$rung->name}” in place of “{$theirs->name}”: the working rung here.", ['there' => $theirs->height->label(), 'here' => $rung->height->label()])],
+            $rung->slug !== $theirs->slug && $this->record->workingRung($rung->ladder)?->slug === $rung->slug && $notes === [] => [self::instead($rung, $theirs)],
             default => $notes,
         };
 
         return [new WrittenItem($item->id, $rung->slug, $line), $notes];
+    }
+
+    private static function instead(Rung $rung, Rung $theirs): Reason
+    {
+        return Reason::because(Rule::WorkingRung, "“{$rung->name}” in place of “{$theirs->name}”: the working rung here.", ['there' => $theirs->height->label(), 'here' => $rung->height->label()]);
     }
 
     /** Half of it; of the lowest rung no more than half of its table. A circuit keeps its clock. */
@@ -114,7 +119,7 @@ final class OnOwnRungs
         [$rung, $notes] = RungToday::open($working ?? $theirs, $this->record, "“{$theirs->name}” is left out");
         $more = $rung === null ? null : RungToday::more($rung, $this->record->library->ladder($theirs->ladder), $this->record);
 
-        return [$more ?? $rung, $more === null ? $notes : array_slice($notes, 0, 1)];
+        return $more === null ? [$rung, $notes] : [$more, [$notes[0], self::instead($more, $theirs)]];
     }
 
     /** @return array{Rung|null, list<Reason>} */

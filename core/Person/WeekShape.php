@@ -217,7 +217,7 @@ final readonly class WeekShape
 
             return;
         }
-        $this->laid->note('Two demands with a working rung are needed for a circuit.');
+        $this->laid->note('Two demands with a working rung that can be a station are needed for a circuit.');
     }
 
     private function circuitOfSix(): void
@@ -227,7 +227,7 @@ final readonly class WeekShape
         $ids = array_map(static fn(Item $item): string => $item->id, $first);
         $six = array_slice([...$first, ...array_filter($items, static fn(Item $item): bool => ! in_array($item->id, $ids, true))], 0, 6);
         if (count($six) < 2) {
-            $this->laid->note('Two ladders with a working rung are needed for a circuit.');
+            $this->laid->note('Two ladders with a working rung that can be a station are needed for a circuit.');
 
             return;
         }
@@ -235,7 +235,7 @@ final readonly class WeekShape
         $circuit = new Session([ClockCircuit::by($this->hand->record->doses()->clock(...), $arranged)]);
         $content = $this->laid->write('circuit', 'Circuit of '.self::number(count($six)), $circuit, intdiv($circuit->timeline()->totals()->total() + 59, 60));
         if (count($six) < 6) {
-            $this->laid->note('The board has '.self::number(count($six)).' working rungs: so many stations, '.Totals::clock($content->seconds).'.');
+            $this->laid->note('Of the board '.self::number(count($six)).' working rungs can be stations: '.Totals::clock($content->seconds).'.');
         }
         $this->laid->suggest('circuit', $content, 2);
     }

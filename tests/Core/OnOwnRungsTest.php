@@ -68,6 +68,15 @@ final class OnOwnRungsTest extends TestCase
         self::assertStringContainsString('is a careful start', implode(' ', self::said($start)));
     }
 
+    public function test_for_a_closed_rung_they_do_what_they_do_more_of_elsewhere(): void
+    {
+        // Without weights only lower rungs of the side bridge could stand in, on which they stand higher.
+        $start = self::from(['carry/one-side-heavy' => '3x15m/side'], ['side-bridge/top-foot-front', 'carry/two-hand-carry'], [Kit::Mat]);
+
+        self::assertSame(['side-bridge/top-foot-front'], self::rungs($start));
+        self::assertStringContainsString('in place of “'.ShippedLibrary::rung('carry/one-side-heavy')->name.'”: the working rung here.', implode(' ', self::said($start)));
+    }
+
     public function test_a_primer_stays_one(): void
     {
         $record = self::record(['front-plank/tight-plank', 'press-out/standing']);
